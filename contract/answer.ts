@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { Answer, Finding, Item, SenderId, Verdict } from './values.ts';
+
+/** Who wrote an answer down: the child on a tablet, the teacher by a tap, or a simulated child of the demo class. */
+export const Source = z.enum(['tablet', 'teacher', 'simulated']);
+export type Source = z.infer<typeof Source>;
+
+/** A tablet sends an answer: to an item of the round on the board, or of the lesson's set practised alone. */
+export const PostAnswer = z.strictObject({
+  id: SenderId,
+  childId: z.int().positive(),
+  answer: Answer,
+  to: z.discriminatedUnion('setting', [
+    z.strictObject({ setting: z.literal('round'), roundId: SenderId, index: z.int().min(0).max(99) }),
+    z.strictObject({
+      setting: z.literal('alone'),
+      lessonId: z.int().positive(),
+      item: Item,
+      /** 1 for the first answer to the item, which counts; 2 after help. */
+      attempt: z.int().min(1).max(2),
+    }),
+  ]),
+});
+export type PostAnswer = z.infer<typeof PostAnswer>;
+
+/** One row of the record, as it was stored. */
+export const AnswerRow = z.strictObject({
+  id: SenderId,
+  childId: z.int(),
+  lessonId: z.int(),
+  roundId: SenderId.nullable(),
+  roundIndex: z.int().nullable(),
+  attempt: z.int(),
+  item: Item,
+  answer: Answer,
+  verdict: Verdict,
+  findings: z.array(Finding),
+  source: Source,
+  /** When the server stored it, ISO 8601 in UTC. */
+  storedAt: z.string(),
+  /** School day it belongs to, YYYY-MM-DD. */
+  day: z.string(),
+});
+export type AnswerRow = z.infer<typeof AnswerRow>;
+
+export const AnswerReply = z.strictObject({ id: SenderId, verdict: Verdict, findings: z.array(Finding) });
+export type AnswerReply = z.infer<typeof AnswerReply>;

@@ -1,0 +1,7 @@
+export * from './answer.ts';
+export * from './classroom.ts';
+export * from './live.ts';
+export * from './problem.ts';
+export * from './round.ts';
+export * from './station.ts';
+export * from './values.ts';

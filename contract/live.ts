@@ -1,0 +1,19 @@
+import type { BoardState } from './round.ts';
+import type { StationRound } from './station.ts';
+import type { Settings } from './classroom.ts';
+
+/**
+ * Server-sent events. Each carries the whole state it is about, not a change to it, and every stream begins with
+ * the current state: after a lost connection the first event is all that was missed.
+ */
+export interface TeacherEvents {
+  /** Round, answers and listening tablets, as the board shows them. */
+  board: BoardState;
+  /** Something in the record or the class changed; whoever shows it fetches it again. */
+  record: { readonly lessonId: number | null };
+  settings: Settings;
+}
+export interface StationEvents {
+  round: StationRound | null;
+  settings: Settings;
+}

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+
+/** Every way a request can be refused. The interface chooses its words by this code. */
+export const PROBLEM_CODES = [
+  'malformed',
+  'too-large',
+  'not-found',
+  'unknown-child',
+  'unknown-lesson',
+  'unknown-round',
+  'round-closed',
+  'round-moved-on',
+  'not-asked-yet',
+  'already-answered',
+  'no-class',
+  'class-exists',
+  'teacher-only',
+  'failed',
+] as const;
+export const ProblemCode = z.enum(PROBLEM_CODES);
+export type ProblemCode = z.infer<typeof ProblemCode>;
+
+/** The body of every refusal: a code for the program, a plain English sentence for a person. */
+export const Problem = z.strictObject({ code: ProblemCode, message: z.string() });
+export type Problem = z.infer<typeof Problem>;

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { Child, Settings } from './classroom.ts';
+import { Item, SenderId, Time } from './values.ts';
+import { ROUND_PHASES } from '../core/rounds/index.ts';
+
+/** What a tablet may know of the round: the task, never another child's answer. */
+export const StationRound = z.strictObject({
+  id: SenderId,
+  index: z.int(),
+  count: z.int(),
+  phase: z.enum(ROUND_PHASES),
+  asked: Time,
+  closed: z.boolean(),
+  /** Has the board shown the answer to this item? */
+  revealed: z.boolean(),
+});
+export type StationRound = z.infer<typeof StationRound>;
+
+/** All a tablet needs: names and pictures, the wording, the set to practise alone, and the open round. */
+export const StationState = z.strictObject({
+  className: z.string(),
+  settings: Settings,
+  children: z.array(Child),
+  practice: z.strictObject({ lessonId: z.int(), items: z.array(Item) }).nullable(),
+  round: StationRound.nullable(),
+});
+export type StationState = z.infer<typeof StationState>;
+
+/** Items of the open round a child has answered, so that a reloaded tablet does not ask again. */
+export const StationChild = z.strictObject({ childId: z.int(), answered: z.array(z.int()) });
+export type StationChild = z.infer<typeof StationChild>;

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { isDialTime, type DialTime } from '../core/clock/index.ts';
+import { LEVELS } from '../core/diagnosis/index.ts';
+import { CLOCK_PARTS, type Answer as CoreAnswer, type Item as CoreItem } from '../core/items/index.ts';
+import { VERDICTS } from '../core/marking/index.ts';
+import { WRONG_RULES } from '../core/misconceptions/index.ts';
+import { isDay } from '../core/planning/index.ts';
+import { SKILLS } from '../core/skills/index.ts';
+
+/** Whole minutes after twelve, 0..719. */
+export const Time = z.custom<DialTime>((value) => typeof value === 'number' && isDialTime(value), {
+  error: 'must be whole minutes after twelve, 0 to 719',
+});
+/** Degrees clockwise from 12, any finite number from 0 to 360. */
+export const Angle = z.number().min(0).max(360);
+/** An id made by the sender, so that sending again stores nothing twice. */
+export const SenderId = z.uuid();
+/** A calendar day, YYYY-MM-DD. */
+export const CalendarDay = z.string().refine(isDay, { error: 'must be a day written YYYY-MM-DD' });
+
+export const Item: z.ZodType<CoreItem> = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('name-part'), part: z.enum(CLOCK_PARTS) }),
+  z.strictObject({ kind: z.enum(['hour-hand', 'read', 'set']), shown: Time }),
+]);
+
+export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('observed'), got: z.boolean() }),
+  z.strictObject({ kind: z.literal('hour'), hour: z.int().min(1).max(12) }),
+  z.strictObject({ kind: z.literal('time'), time: Time }),
+  z.strictObject({ kind: z.literal('hands'), hour: Angle, minute: Angle }),
+]);
+
+export const Verdict = z.enum(VERDICTS);
+export const Finding = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('rule'), rule: z.enum(WRONG_RULES), answered: Time }),
+  z.strictObject({ kind: z.literal('minute-hand-off'), degrees: z.number() }),
+  z.strictObject({ kind: z.literal('hour-off'), askedHour: z.int(), answeredHour: z.int() }),
+]);
+export const Mastery = z.strictObject({
+  level: z.enum(LEVELS),
+  share: z.number(),
+  right: z.int(),
+  answers: z.int(),
+});
+export const Reason = z.strictObject({
+  rule: z.enum(WRONG_RULES),
+  posterior: z.number(),
+  fitting: z.array(z.strictObject({ shown: Time, answered: Time })),
+});
+export const SkillName = z.enum(SKILLS);

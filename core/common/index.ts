@@ -1,0 +1,1 @@
+export { pick, seededRng, seedFromText, shuffled, type Rng } from './rng.ts';

@@ -1,0 +1,74 @@
+import type { DialTime } from '../clock/index.ts';
+import type { Answer, Item } from '../items/index.ts';
+import { answeredTime, mark } from '../marking/index.ts';
+import { WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
+
+/** An answer with the item it was given to. */
+export interface Response {
+  readonly item: Item;
+  readonly answer: Answer;
+}
+
+/** A wrong rule that the answers speak for, with the answers that do. */
+export interface Reason {
+  readonly rule: WrongRule;
+  /** Probability 0..1 among knowing, guessing and the wrong rules. */
+  readonly posterior: number;
+  /** Wrong answers the rule leads to, in the order given. */
+  readonly fitting: readonly { readonly shown: DialTime; readonly answered: DialTime }[];
+}
+
+const STATES = ['none', 'guessing', ...WRONG_RULES] as const;
+type State = (typeof STATES)[number];
+
+/** Weights before any answer. That most children follow no wrong rule matters; the rest hardly does. */
+const PRIOR: Record<State, number> = { none: 0.7, guessing: 0.1, 'hands-swapped': 0.1, 'numeral-as-minutes': 0.1 };
+/** Share of answers that slip, never taken smaller than children's real slips. */
+const SLIP = 0.12;
+/** Children use a wrong rule only part of the time: so often they are right all the same. */
+const RIGHT_DESPITE_RULE = 0.2;
+/** About as many different answers as a slip or a guess spreads over: one for each hour. */
+const SPREAD = 12;
+
+const answerLikelihood = (state: State, { item, answer }: Response): number => {
+  const right = mark(item, answer).verdict === 'right';
+  const observed = answer.kind === 'observed';
+  if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;
+  if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;
+  if (right) return RIGHT_DESPITE_RULE;
+  if (observed) return 1 - RIGHT_DESPITE_RULE;
+  if (fits(state, { item, answer })) return (1 - SLIP - RIGHT_DESPITE_RULE) / predict(state, item).length;
+  return SLIP / SPREAD;
+};
+
+/** Does a wrong rule lead to this very answer? Uses the marking's findings, so hand tolerances are the same. */
+const fits = (rule: WrongRule, { item, answer }: Response): boolean =>
+  mark(item, answer).findings.some((finding) => finding.kind === 'rule' && finding.rule === rule);
+
+/** Posterior over knowing, guessing and each wrong rule after all answers; sums to 1. */
+export const posterior = (responses: readonly Response[]): Record<State, number> => {
+  const logs = STATES.map((state) =>
+    responses.reduce((sum, response) => sum + Math.log(answerLikelihood(state, response)), Math.log(PRIOR[state])),
+  );
+  const top = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - top));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return Object.fromEntries(STATES.map((state, i) => [state, weights[i]! / total])) as Record<State, number>;
+};
+
+/** A reason is named only above this probability and with at least two wrong answers that fit. */
+const NAMING = { posterior: 0.8, fitting: 2 };
+
+/** The reason behind a child's wrong answers, or none while the answers do not speak clearly enough. */
+export const findReason = (responses: readonly Response[]): Reason | undefined => {
+  const chances = posterior(responses);
+  const rule = WRONG_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
+  if (rule === undefined) return undefined;
+  const fitting = responses.flatMap((response) => {
+    const answered = answeredTime(response.answer);
+    return answered !== undefined && 'shown' in response.item && fits(rule, response)
+      ? [{ shown: response.item.shown, answered }]
+      : [];
+  });
+  return fitting.length >= NAMING.fitting ? { rule, posterior: chances[rule], fitting } : undefined;
+};

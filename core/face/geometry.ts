@@ -1,0 +1,102 @@
+import { handAngles, timeOf, type FacePoint, type Hand } from '../clock/index.ts';
+
+/**
+ * The house clock in face units: middle 0,0, rim at 100, x right, y down. Screen and print draw from these numbers.
+ * `full` has numerals and sixty marks; `small` (64 px and less) has twelve short marks and stouter hands.
+ */
+export const FACE_SIZES = ['full', 'small'] as const;
+export type FaceSize = (typeof FACE_SIZES)[number];
+
+/** The outer edge of everything a face draws: the rim. */
+export const RIM_RADIUS = 100;
+
+/** How far each hand reaches from the middle, in face units. */
+export const HAND_TIPS: Record<FaceSize, Record<Hand, number>> = {
+  full: { hour: 56, minute: 90.5 },
+  small: { hour: 56, minute: 84 },
+};
+
+/** Width of the rim line in face units. */
+export const RIM_WIDTH: Record<FaceSize, number> = { full: 5.6, small: 5 };
+
+/** Radius of the cap on the axle, in face units. */
+export const CAP_RADIUS: Record<FaceSize, number> = { full: 5.7, small: 8 };
+
+/** Radius the numerals are centred on, and their height, in face units. */
+export const NUMERALS = { radius: 75, size: 18.5 } as const;
+
+/** The point at a distance from the middle in a direction (degrees clockwise from 12). */
+export const pointAt = (angle: number, radius: number): FacePoint => {
+  const radians = (angle * Math.PI) / 180;
+  return { x: radius * Math.sin(radians), y: -radius * Math.cos(radians) };
+};
+
+/** A numeral with the point its middle stands on. */
+export interface NumeralPlace extends FacePoint {
+  readonly numeral: number;
+}
+
+/** The twelve numerals, 1 first; each stands where the hour hand points at its o'clock. */
+export const numeralPlaces = (radius: number = NUMERALS.radius): NumeralPlace[] =>
+  Array.from({ length: 12 }, (_, i) => ({ numeral: i + 1, ...pointAt(handAngles(timeOf(i + 1)).hour, radius) }));
+
+/** A mark of the minute track: a line from `from` (outer end) to `to` (inner end). */
+export interface Tick {
+  readonly angle: number;
+  readonly atHour: boolean;
+  readonly from: FacePoint;
+  readonly to: FacePoint;
+}
+
+const TICK_RADII: Record<FaceSize, { outer: number; minute: number; hour: number }> = {
+  full: { outer: 96, minute: 92, hour: 90.2 },
+  small: { outer: 91, minute: 91, hour: 80 },
+};
+
+/** The marks from 12 on, clockwise: sixty on a full face (6 degrees apart), twelve on a small one. */
+export const ticks = (size: FaceSize): Tick[] => {
+  const radii = TICK_RADII[size];
+  const every = size === 'full' ? 1 : 5;
+  return Array.from({ length: 60 / every }, (_, i) => {
+    const minute = i * every;
+    const angle = minute * 6;
+    const atHour = minute % 5 === 0;
+    return { angle, atHour, from: pointAt(angle, radii.outer), to: pointAt(angle, atHour ? radii.hour : radii.minute) };
+  });
+};
+
+/** A stout leaf with a blunt tip, pointing to 12. @param belly half-width at 60 % of the length @param stem half-width at the tail */
+const hourHand = (tip: number, tail: number, belly: number, stem: number, end: number): string => {
+  const widest = -0.6 * tip;
+  return [
+    `M${-stem} ${tail}`,
+    `L${-stem * 0.86} -8`,
+    `C${-stem * 0.86} ${widest * 0.55} ${-belly} ${widest * 0.62} ${-belly} ${widest}`,
+    `C${-belly} ${widest * 1.28} ${-end * 1.9} ${-tip * 0.94} ${-end} ${-tip + 0.8}`,
+    `Q0 ${-tip - 0.8} ${end} ${-tip + 0.8}`,
+    `C${end * 1.9} ${-tip * 0.94} ${belly} ${widest * 1.28} ${belly} ${widest}`,
+    `C${belly} ${widest * 0.62} ${stem * 0.86} ${widest * 0.55} ${stem * 0.86} -8`,
+    `L${stem} ${tail}`,
+    `Q0 ${tail + 2} ${-stem} ${tail}Z`,
+  ].join('');
+};
+
+/** A slim hand tapering to a rounded tip, pointing to 12. @param root half-width at the axle @param end half-width at the tip */
+const minuteHand = (tip: number, tail: number, root: number, end: number): string =>
+  `M${-root} ${tail - 1}Q${-root} ${tail} ${-root + 1} ${tail}L${root - 1} ${tail}Q${root} ${tail} ${root} ${tail - 1}` +
+  `L${end} ${-tip + end}A${end} ${end} 0 0 0 ${-end} ${-tip + end}Z`;
+
+/** The outline of each hand as an SVG path in face units, pointing to 12; turn it by its angle. */
+export const HAND_PATHS: Record<FaceSize, Record<Hand, string>> = {
+  full: {
+    hour: hourHand(HAND_TIPS.full.hour, 14, 7.8, 4.3, 2.3),
+    minute: minuteHand(HAND_TIPS.full.minute, 18, 2.9, 1.6),
+  },
+  small: {
+    hour: hourHand(HAND_TIPS.small.hour, 14, 13, 7.4, 5),
+    minute: minuteHand(HAND_TIPS.small.minute, 16, 4.7, 3.7),
+  },
+};
+
+/** White line round the outside of each hand, in face units: with shape and length it keeps the hands apart. */
+export const KEYLINE: Record<Hand, number> = { hour: 1.1, minute: 0.45 };

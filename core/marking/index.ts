@@ -1,0 +1,2 @@
+export { VERDICTS, answeredTime, mark, type Finding, type Marking, type Verdict } from './mark.ts';
+export { TOLERANCES } from './tolerances.ts';

@@ -1,0 +1,1 @@
+export { WRONG_RULES, explain, isInvisible, predict, type WrongRule } from './rules.ts';

@@ -1,0 +1,1 @@
+export { PICTURES, type Picture } from './pictures.ts';

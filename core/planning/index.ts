@@ -1,0 +1,4 @@
+export { addDays, isDay, isSchoolDay, schoolDayFrom, weekday, type Day } from './calendar.ts';
+export { DECISIONS, DECISION_SHARES, suggestDecision, type Decision } from './decision.ts';
+export { SEGMENT_KINDS, UNIT, type LessonTemplate, type SegmentKind } from './templates.ts';
+export { layUnit, lessonMinutes, type PlannedLesson, type Segment } from './unit.ts';

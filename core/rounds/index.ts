@@ -1,0 +1,12 @@
+export {
+  REVEAL_STEPS,
+  ROUND_MOVES,
+  ROUND_PHASES,
+  ROUND_START,
+  THINK_SECONDS,
+  isRevealed,
+  moveRound,
+  type RoundMove,
+  type RoundPhase,
+  type RoundPlace,
+} from './round.ts';

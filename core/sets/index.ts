@@ -1,0 +1,1 @@
+export { chooseOclockSet, hasCountingOrder, isCleanExample } from './oclockSet.ts';

@@ -1,0 +1,1 @@
+export { simulateAnswer, type SimulatedChild } from './child.ts';

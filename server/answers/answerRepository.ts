@@ -1,0 +1,80 @@
+import type { Database } from 'better-sqlite3';
+import { AnswerRow } from '../../contract/index.ts';
+
+interface StoredRow {
+  id: string;
+  child_id: number;
+  lesson_id: number;
+  round_id: string | null;
+  round_index: number | null;
+  attempt: number;
+  item: string;
+  answer: string;
+  verdict: string;
+  findings: string;
+  source: string;
+  stored_at: string;
+  day: string;
+}
+
+const fromRow = (row: StoredRow): AnswerRow =>
+  AnswerRow.parse({
+    id: row.id,
+    childId: row.child_id,
+    lessonId: row.lesson_id,
+    roundId: row.round_id,
+    roundIndex: row.round_index,
+    attempt: row.attempt,
+    item: JSON.parse(row.item),
+    answer: JSON.parse(row.answer),
+    verdict: row.verdict,
+    findings: JSON.parse(row.findings),
+    source: row.source,
+    storedAt: row.stored_at,
+    day: row.day,
+  });
+
+const COLUMNS =
+  'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
+
+export const createAnswerRepository = (db: Database) => {
+  const insert = db.prepare<[Record<string, unknown>]>(`
+    INSERT INTO answer (${COLUMNS})
+    VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @attempt, @item, @answer, @verdict, @findings,
+            @source, @storedAt, @day)`);
+  const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
+  const selectCounted = db.prepare<[], StoredRow>(`SELECT ${COLUMNS} FROM counted_answer ORDER BY seq`);
+  const selectCountedOfChild = db.prepare<[number], StoredRow>(
+    `SELECT ${COLUMNS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
+  );
+  const selectCountedOfRound = db.prepare<[string], StoredRow>(
+    `SELECT ${COLUMNS} FROM counted_answer WHERE round_id = ? ORDER BY seq`,
+  );
+  const selectTabletIndexes = db
+    .prepare<[string, number], number>(
+      "SELECT DISTINCT round_index FROM answer WHERE round_id = ? AND child_id = ? AND source = 'tablet' ORDER BY 1",
+    )
+    .pluck();
+  return {
+    /** @throws SqliteError when the id is there already or the child, lesson or round is not */
+    add: (row: AnswerRow): void => {
+      insert.run({
+        ...row,
+        item: JSON.stringify(row.item),
+        answer: JSON.stringify(row.answer),
+        findings: JSON.stringify(row.findings),
+      });
+    },
+    maybe: (id: string): AnswerRow | undefined => {
+      const row = selectOne.get(id);
+      return row && fromRow(row);
+    },
+    /** Answers that count (first attempts; in a round the latest a child and item), oldest first. */
+    counted: (): AnswerRow[] => selectCounted.all().map(fromRow),
+    countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
+    countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
+    /** Items of a round, from 0, that a child has answered on a tablet. */
+    tabletIndexes: (roundId: string, childId: number): number[] => selectTabletIndexes.all(roundId, childId),
+  };
+};
+export type AnswerRepository = ReturnType<typeof createAnswerRepository>;

@@ -1,0 +1,85 @@
+import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
+import type { Answer, Item } from '../../core/items/index.ts';
+import { mark } from '../../core/marking/index.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { RoundRepository } from '../rounds/roundRepository.ts';
+import type { AnswerRepository } from './answerRepository.ts';
+
+interface Parts {
+  readonly answers: AnswerRepository;
+  readonly children: ChildRepository;
+  readonly lessons: LessonRepository;
+  readonly rounds: RoundRepository;
+  readonly now: Now;
+}
+
+/** The task of a round at an index: set the clock to that time. */
+export const roundItem = (round: Round, index: number): Item & { shown: number } => {
+  const shown = round.times[index];
+  if (shown === undefined || index > round.index) throw new HoppelError('not-asked-yet');
+  return { kind: 'set', shown };
+};
+
+/** An answer that does not belong to its item is malformed, not a fault of the server's. */
+const markPosted = (item: Item, answer: Answer) => {
+  try {
+    return mark(item, answer);
+  } catch (error) {
+    if (error instanceof RangeError) throw new HoppelError('malformed', error.message);
+    throw error;
+  }
+};
+
+/** Makes, marks and keeps rows of the record. */
+export const createRecorder = ({ answers, children, lessons, rounds, now }: Parts) => {
+  const keep = (row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>, item: Item, answer: Answer, source: Source): AnswerRow => {
+    const at = now();
+    const full: AnswerRow = {
+      ...row,
+      item,
+      answer,
+      ...toMutable(markPosted(item, answer)),
+      source,
+      storedAt: at.toISOString(),
+      day: dayOf(at),
+    };
+    answers.add(full);
+    return full;
+  };
+
+  return {
+    keep,
+    /**
+     * Keeps what a tablet sent, once: the same id again gives back the row stored first.
+     * @throws HoppelError unknown-child, unknown-round, round-closed, not-asked-yet, already-answered, unknown-lesson
+     */
+    fromTablet: (posted: PostAnswer): { row: AnswerRow; fresh: boolean } => {
+      const stored = answers.maybe(posted.id);
+      if (stored !== undefined) return { row: stored, fresh: false };
+      const child = children.one(posted.childId);
+      if (posted.to.setting === 'alone') {
+        const { lessonId, item, attempt } = posted.to;
+        lessons.one(lessonId);
+        const row = { id: posted.id, childId: child.id, lessonId, roundId: null, roundIndex: null, attempt };
+        return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
+      }
+      const { roundId, index } = posted.to;
+      const round = rounds.one(roundId);
+      if (round.closed) throw new HoppelError('round-closed');
+      const item = roundItem(round, index);
+      if (answers.tabletIndexes(roundId, child.id).includes(index)) throw new HoppelError('already-answered');
+      const row = { id: posted.id, childId: child.id, lessonId: round.lessonId, roundId, roundIndex: index, attempt: 1 };
+      return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
+    },
+  };
+};
+export type Recorder = ReturnType<typeof createRecorder>;
+
+/** Core hands out read-only findings; a row owns its own list. */
+const toMutable = ({ verdict, findings }: ReturnType<typeof mark>): Pick<AnswerRow, 'verdict' | 'findings'> => ({
+  verdict,
+  findings: [...findings],
+});

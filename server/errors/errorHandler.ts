@@ -1,0 +1,34 @@
+import type { NextFunction, Request, Response } from 'express';
+import { ZodError } from 'zod';
+import type { Problem } from '../../contract/index.ts';
+import { HoppelError } from './hoppelError.ts';
+
+/** Errors of the body parser carry a type. */
+const bodyParserType = (error: unknown): string | undefined =>
+  error instanceof Error && 'type' in error && typeof error.type === 'string' ? error.type : undefined;
+
+const toHoppelError = (error: unknown): HoppelError | undefined => {
+  if (error instanceof HoppelError) return error;
+  if (error instanceof ZodError) {
+    const issue = error.issues[0];
+    return new HoppelError('malformed', issue && `${issue.path.join('.') || 'body'}: ${issue.message}`);
+  }
+  const type = bodyParserType(error);
+  if (type === 'entity.too.large') return new HoppelError('too-large');
+  if (type?.startsWith('entity.') || type?.startsWith('encoding.') || type?.startsWith('charset.'))
+    return new HoppelError('malformed', 'not JSON');
+  if (error instanceof URIError) return new HoppelError('malformed', 'address');
+  return undefined;
+};
+
+/** The one place where errors become answers; what is not foreseen is logged and answered without its inside. */
+export const errorHandler = (error: unknown, _req: Request, res: Response, next: NextFunction): void => {
+  const known = toHoppelError(error);
+  if (known === undefined) console.error(error);
+  if (res.headersSent) {
+    next(error);
+    return;
+  }
+  const { code, message, status } = known ?? new HoppelError('failed');
+  res.status(status).json({ code, message } satisfies Problem);
+};

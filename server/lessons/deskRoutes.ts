@@ -1,0 +1,71 @@
+import { Router, type Request } from 'express';
+import { z } from 'zod';
+import { PutDecision, PutReady, type Desk, type Known, type Lesson } from '../../contract/index.ts';
+import { summariseCheck } from '../../core/diagnosis/index.ts';
+import { suggestDecision } from '../../core/planning/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { Live } from '../live/live.ts';
+import type { LessonRepository } from './lessonRepository.ts';
+
+interface Parts {
+  readonly lessons: LessonRepository;
+  readonly children: ChildRepository;
+  readonly answers: AnswerRepository;
+  readonly live: Live;
+  readonly now: Now;
+}
+
+const lessonId = (req: Request): number => z.coerce.number().int().parse(req.params['id']);
+const READY_ITEM = z.string().regex(/^[a-z-]{1,40}$/);
+
+/** What a teacher sees and does at the desk of one lesson. */
+export const deskRoutes = ({ lessons, children, answers, live, now }: Parts): Router => {
+  const known = (lesson: Lesson): Known | null => {
+    const check = lessons.all().findLast(({ kind, number }) => kind === 'check' && number < lesson.number);
+    if (check === undefined) return null;
+    const skill = check.skills[0]!;
+    const childIds = children.all().map(({ id }) => id);
+    const summary = summariseCheck({ lessonId: check.id, day: check.day, skill }, childIds, answers.counted());
+    if (summary === undefined) return null;
+    return {
+      check: { number: check.number, day: check.day, skill, key: check.key },
+      levels: [...summary.levels],
+      away: [...summary.away],
+      reasons: summary.reasons.map(({ reason, childIds: ids }) => ({
+        reason: { ...reason, fitting: [...reason.fitting] },
+        childIds: [...ids],
+      })),
+      suggestion: suggestDecision(summary.levels.map(({ level }) => level)) ?? null,
+      decided: lessons.maybeDecision(check.id) ?? null,
+    };
+  };
+  const desk = (id: number): Desk => {
+    const lesson = lessons.one(id);
+    return { lessonId: id, ticked: lessons.ticks(id), known: known(lesson) };
+  };
+
+  const router = Router();
+  router.get('/:id/desk', (req, res) => {
+    res.json(desk(lessonId(req)));
+  });
+  router.put('/:id/ready/:item', (req, res) => {
+    const id = lessons.one(lessonId(req)).id;
+    lessons.tick(id, READY_ITEM.parse(req.params['item']), PutReady.parse(req.body).ticked);
+    live.recordChanged(id);
+    res.json(desk(id));
+  });
+  router.put('/:id/decision', (req, res) => {
+    const lesson = lessons.one(lessonId(req));
+    const { decision } = PutDecision.parse(req.body);
+    const found = known(lesson);
+    if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
+    const check = lessons.all().find(({ number }) => number === found.check.number)!;
+    lessons.decide(check.id, decision, now());
+    live.recordChanged(lesson.id);
+    res.json(desk(lesson.id));
+  });
+  return router;
+};

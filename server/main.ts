@@ -1,0 +1,90 @@
+import { createServer } from 'node:http';
+import { mkdirSync } from 'node:fs';
+import { networkInterfaces } from 'node:os';
+import { dirname, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { isDay } from '../core/planning/index.ts';
+import { createApp } from './app.ts';
+import { clockFrom } from './clock.ts';
+import { openDatabase } from './db/open.ts';
+
+/** One clear sentence and exit code 1, for whatever keeps Hoppel from starting. */
+const giveUp = (sentence: string): never => {
+  console.error(`Hoppel cannot start: ${sentence}`);
+  process.exit(1);
+};
+
+const readArguments = () => {
+  try {
+    return parseArgs({
+      options: {
+        data: { type: 'string' },
+        web: { type: 'string' },
+        port: { type: 'string', default: '4930' },
+        lan: { type: 'boolean', default: false },
+        today: { type: 'string' },
+      },
+    }).values;
+  } catch (error) {
+    return giveUp((error as Error).message);
+  }
+};
+
+const { data, web, port: portText, lan, today } = readArguments();
+const port = Number(portText);
+if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`${portText} is not a port number (0 to 65535).`);
+if (data === undefined || web === undefined) giveUp('it needs --data FILE and --web FOLDER.');
+if (today !== undefined && !isDay(today)) giveUp(`${today} is not a day written YYYY-MM-DD.`);
+
+const open = (file: string) => {
+  try {
+    mkdirSync(dirname(file), { recursive: true });
+    return openDatabase(file);
+  } catch (error) {
+    return giveUp(`the data file ${file} cannot be opened or written (${(error as Error).message}).`);
+  }
+};
+
+const db = open(resolve(data!));
+const app = createApp({ db, now: clockFrom(today), webFolder: resolve(web!) });
+const server = createServer(app);
+
+server.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code === 'EADDRINUSE')
+    giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
+  giveUp(error.message);
+});
+
+/** Addresses of this machine that tablets on the same network can reach. */
+const networkAddresses = (): string[] =>
+  Object.values(networkInterfaces())
+    .flat()
+    .flatMap((net) => (net !== undefined && net.family === 'IPv4' && !net.internal ? [net.address] : []));
+
+server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
+  const address = server.address();
+  const bound = typeof address === 'object' && address !== null ? address.port : port;
+  console.log(`Teacher  http://localhost:${bound}/`);
+  const stations = lan ? networkAddresses().map((host) => `http://${host}:${bound}/station`) : [];
+  if (stations.length > 0) stations.forEach((url) => console.log(`Station  ${url}`));
+  else console.log(`Station  http://localhost:${bound}/station`);
+  console.log(
+    lan
+      ? 'Tablets on the same network can open the station; everything else answers on this computer only.'
+      : 'Open on this computer only. For tablets on the classroom network start with --lan.',
+  );
+  console.log('Ctrl-C ends Hoppel.');
+});
+
+let ending = false;
+const end = (): void => {
+  if (ending) return;
+  ending = true;
+  server.close(() => {
+    db.close();
+    process.exit(0);
+  });
+  server.closeAllConnections();
+};
+process.on('SIGINT', end);
+process.on('SIGTERM', end);

@@ -1,0 +1,84 @@
+import type { Database } from 'better-sqlite3';
+import { Round } from '../../contract/index.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+
+interface RoundRow {
+  id: string;
+  lesson_id: number;
+  times: string;
+  item_index: number;
+  phase: string;
+  revealed: number;
+  replays: number;
+  version: number;
+  away: string;
+  phase_since: number;
+  closed: number;
+}
+
+const fromRow = (row: RoundRow): Round =>
+  Round.parse({
+    id: row.id,
+    lessonId: row.lesson_id,
+    times: JSON.parse(row.times),
+    index: row.item_index,
+    phase: row.phase,
+    revealed: row.revealed,
+    replays: row.replays,
+    version: row.version,
+    away: JSON.parse(row.away),
+    phaseSince: row.phase_since,
+    closed: row.closed === 1,
+  });
+
+const toRow = (round: Round) => ({
+  ...round,
+  times: JSON.stringify(round.times),
+  away: JSON.stringify(round.away),
+  closed: round.closed ? 1 : 0,
+});
+
+const COLUMNS = `id, lesson_id, times, item_index, phase, revealed, replays, version, away, phase_since, closed`;
+
+export const createRoundRepository = (db: Database) => {
+  const selectOne = db.prepare<[string], RoundRow>(`SELECT ${COLUMNS} FROM round WHERE id = ?`);
+  const selectLatest = db.prepare<[], RoundRow & { day: string }>(
+    `SELECT ${COLUMNS}, day FROM round ORDER BY seq DESC LIMIT 1`,
+  );
+  const insert = db.prepare<[Record<string, unknown>]>(`
+    INSERT INTO round (${COLUMNS}, day)
+    VALUES (@id, @lessonId, @times, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
+  const update = db.prepare<[Record<string, unknown>]>(`
+    UPDATE round
+    SET item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
+        away = @away, phase_since = @phaseSince, closed = @closed
+    WHERE id = @id`);
+  const closeAll = db.prepare('UPDATE round SET closed = 1 WHERE closed = 0');
+  const maybe = (id: string): Round | undefined => {
+    const row = selectOne.get(id);
+    return row && fromRow(row);
+  };
+  return {
+    maybe,
+    /** @throws HoppelError unknown-round */
+    one: (id: string): Round => {
+      const round = maybe(id);
+      if (round === undefined) throw new HoppelError('unknown-round');
+      return round;
+    },
+    /** The round begun last, open or closed, and its school day. */
+    latest: (): { round: Round; day: string } | undefined => {
+      const row = selectLatest.get();
+      return row && { round: fromRow(row), day: row.day };
+    },
+    /** Starts a round; any other is closed, for the class can only look at one board. */
+    begin: db.transaction((round: Round, day: string): void => {
+      closeAll.run();
+      insert.run({ ...toRow(round), day });
+    }),
+    save: (round: Round): void => {
+      update.run(toRow(round));
+    },
+  };
+};
+export type RoundRepository = ReturnType<typeof createRoundRepository>;

@@ -1,0 +1,31 @@
+import { Router, type Request } from 'express';
+import { PostMove, PostRound, PostTaps, PutAway, SenderId } from '../../contract/index.ts';
+import type { Live } from '../live/live.ts';
+import type { RoundRunner } from './runRound.ts';
+
+const roundId = (req: Request): string => SenderId.parse(req.params['id']);
+
+export const roundRoutes = (runner: RoundRunner, live: Live): Router => {
+  const router = Router();
+  router.post('/', (req, res) => {
+    runner.begin(PostRound.parse(req.body));
+    live.roundChanged();
+    res.status(201).json(live.board());
+  });
+  router.post('/:id/moves', (req, res) => {
+    runner.move(roundId(req), PostMove.parse(req.body));
+    live.roundChanged();
+    res.json(live.board());
+  });
+  router.post('/:id/taps', (req, res) => {
+    runner.tap(roundId(req), PostTaps.parse(req.body));
+    live.answersChanged(null);
+    res.json(live.board());
+  });
+  router.put('/:id/away', (req, res) => {
+    runner.setAway(roundId(req), PutAway.parse(req.body).away);
+    live.roundChanged();
+    res.json(live.board());
+  });
+  return router;
+};

@@ -1,0 +1,14 @@
+import type { Round, StationRound } from '../../contract/index.ts';
+import { isRevealed } from '../../core/rounds/index.ts';
+
+/** What a tablet may know of a round. */
+export const stationRound = (round: Round | null): StationRound | null =>
+  round && {
+    id: round.id,
+    index: round.index,
+    count: round.times.length,
+    phase: round.phase,
+    asked: round.times[round.index]!,
+    closed: round.closed,
+    revealed: isRevealed(round, round.index),
+  };

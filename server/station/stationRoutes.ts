@@ -1,0 +1,57 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import type { StationChild, StationState } from '../../contract/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { ClassroomRepository } from '../classroom/classroomRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { currentLesson } from '../lessons/currentLesson.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { Live } from '../live/live.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import { stationRound } from './stationRound.ts';
+
+interface Parts {
+  readonly classroom: ClassroomRepository;
+  readonly children: ChildRepository;
+  readonly lessons: LessonRepository;
+  readonly answers: AnswerRepository;
+  readonly settings: SettingsRepository;
+  readonly live: Live;
+  readonly now: Now;
+}
+
+/** The set a child can practise alone: the times of the lesson's show-me round, or of the last one that had one. */
+const practiceSet = (lessons: LessonRepository, today: string): StationState['practice'] => {
+  const all = lessons.all();
+  const current = currentLesson(all, today);
+  const withRound = all
+    .filter(({ number }) => current !== undefined && number <= current.number)
+    .findLast(({ segments }) => segments.some(({ kind }) => kind === 'show-me'));
+  if (withRound === undefined) return null;
+  const { times } = withRound.segments.find(({ kind }) => kind === 'show-me')!;
+  return { lessonId: withRound.id, items: times.map((shown) => ({ kind: 'set', shown })) };
+};
+
+export const stationRoutes = ({ classroom, children, lessons, answers, settings, live, now }: Parts): Router => {
+  const router = Router();
+  router.get('/', (_req, res) => {
+    const theClass = classroom.maybe();
+    if (theClass === undefined) throw new HoppelError('no-class');
+    res.json({
+      className: theClass.name,
+      settings: settings.one(),
+      children: children.all(),
+      practice: practiceSet(lessons, dayOf(now())),
+      round: stationRound(live.board().round),
+    } satisfies StationState);
+  });
+  router.get('/children/:id', (req, res) => {
+    const child = children.one(z.coerce.number().int().parse(req.params['id']));
+    const { round } = live.board();
+    const answered = round === null ? [] : answers.tabletIndexes(round.id, child.id);
+    res.json({ childId: child.id, answered } satisfies StationChild);
+  });
+  return router;
+};

@@ -1,0 +1,81 @@
+// Makes sure a fresh clone has what it needs. Node built-ins only: nothing else is installed yet.
+import { createHash } from 'node:crypto';
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const at = (...parts) => join(ROOT, ...parts);
+
+export const giveUp = (sentence) => {
+  console.error(`Hoppel cannot start: ${sentence}`);
+  process.exit(1);
+};
+
+/** Node 20.20 or newer: older ones lack parts of the standard library Hoppel uses. */
+export const ensureNode = (version = process.versions.node) => {
+  const [major, minor] = version.split('.').map(Number);
+  if (major < 20 || (major === 20 && minor < 20))
+    giveUp(`it needs Node 20.20 or newer, and this is Node ${version}. Get it from nodejs.org or your school's IT.`);
+};
+
+/** Runs a command and waits; its output goes straight through unless it is quiet. */
+export const run = (command, args, options = {}) =>
+  spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+
+const stamp = (file, value) => (existsSync(file) && readFileSync(file, 'utf8') === value ? 'same' : 'different');
+
+/** Installs the locked packages unless exactly these are there already; a half-finished install is redone. */
+export const ensurePackages = () => {
+  const lock = readFileSync(at('package-lock.json'), 'utf8');
+  const wanted = createHash('sha256').update(lock).update(process.version).digest('hex');
+  const file = at('node_modules', '.lock-stamp');
+  if (stamp(file, wanted) === 'same') return;
+  console.log('Installing packages (once, a few minutes) ...');
+  const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
+  const { status } = run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    shell: process.platform === 'win32',
+    // The database driver is compiled where no ready-made one can be fetched; -O1 halves the wait.
+    env: { ...process.env, CFLAGS: '-O1', CXXFLAGS: '-O1' },
+  });
+  if (status !== 0) giveUp('the packages could not be installed; the lines above say why.');
+  writeFileSync(file, wanted);
+};
+
+const filesBelow = (folder) =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    return entry.isDirectory() ? filesBelow(path) : [path];
+  });
+
+/** Builds the interface and the server unless the last build was made from exactly these sources. */
+export const ensureBuild = () => {
+  const sources = ['core', 'contract', 'server', 'web', 'demo'].flatMap((folder) => filesBelow(at(folder)));
+  const hash = createHash('sha256');
+  for (const file of [...sources, at('package-lock.json'), at('tools', 'build.mjs')])
+    if (statSync(file).isFile() && !file.endsWith('.test.ts')) hash.update(file).update(readFileSync(file));
+  const wanted = hash.digest('hex');
+  const file = at('dist', '.source-stamp');
+  if (stamp(file, wanted) === 'same') return;
+  console.log('Building ...');
+  const { status } = run(process.execPath, [at('tools', 'build.mjs')]);
+  if (status !== 0) giveUp('the build failed; the lines above say why.');
+  writeFileSync(file, wanted);
+};
+
+/** Chromium and its driver for the browser tests: used where they are, installed from Debian when missing and root. */
+export const ensureBrowser = () => {
+  const chromium = process.env.CHROMIUM_BIN ?? '/usr/bin/chromium';
+  const driver = process.env.CHROMEDRIVER_BIN ?? '/usr/bin/chromedriver';
+  if (existsSync(chromium) && existsSync(driver)) return;
+  const apt = '/usr/bin/apt-get';
+  if (process.getuid?.() !== 0 || !existsSync(apt))
+    giveUp('the browser tests need Chromium and ChromeDriver; set CHROMIUM_BIN and CHROMEDRIVER_BIN to where they are.');
+  console.log('Installing Chromium and ChromeDriver ...');
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium', 'chromium-driver']]) {
+    const { status, stdout, stderr } = run(apt, ['-q', ...args], { env, stdio: 'pipe' });
+    if (status !== 0) giveUp(`apt-get ${args[0]} failed: ${stdout}${stderr}`);
+  }
+};
