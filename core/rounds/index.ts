@@ -10,3 +10,4 @@ export {
   type RoundPhase,
   type RoundPlace,
 } from './round.ts';
+export { TAP_STATES, tapStateBefore, tapsToKeep, type Tap, type TapState } from './taps.ts';

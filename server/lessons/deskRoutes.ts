@@ -2,7 +2,7 @@ import { Router, type Request } from 'express';
 import { z } from 'zod';
 import { PutDecision, PutReady, type Desk, type Known, type Lesson } from '../../contract/index.ts';
 import { summariseCheck } from '../../core/diagnosis/index.ts';
-import { suggestDecision } from '../../core/planning/index.ts';
+import { READY_ITEMS, suggestDecision } from '../../core/planning/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { Now } from '../clock.ts';
@@ -19,7 +19,7 @@ interface Parts {
 }
 
 const lessonId = (req: Request): number => z.coerce.number().int().parse(req.params['id']);
-const READY_ITEM = z.string().regex(/^[a-z-]{1,40}$/);
+const ReadyItem = z.enum(READY_ITEMS);
 
 /** What a teacher sees and does at the desk of one lesson. */
 export const deskRoutes = ({ lessons, children, answers, live, now }: Parts): Router => {
@@ -53,7 +53,7 @@ export const deskRoutes = ({ lessons, children, answers, live, now }: Parts): Ro
   });
   router.put('/:id/ready/:item', (req, res) => {
     const id = lessons.one(lessonId(req)).id;
-    lessons.tick(id, READY_ITEM.parse(req.params['item']), PutReady.parse(req.body).ticked);
+    lessons.tick(id, ReadyItem.parse(req.params['item']), PutReady.parse(req.body).ticked);
     live.recordChanged(id);
     res.json(desk(id));
   });

@@ -6,7 +6,7 @@ import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassroomRepository } from '../classroom/classroomRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import { currentLesson } from '../lessons/currentLesson.ts';
+import { currentLesson } from '../../core/planning/index.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { Live } from '../live/live.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';

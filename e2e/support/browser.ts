@@ -1,0 +1,59 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Builder, type WebDriver } from 'selenium-webdriver';
+import chrome from 'selenium-webdriver/chrome.js';
+
+const CHROMIUM = process.env.CHROMIUM_BIN ?? '/usr/bin/chromium';
+const DRIVER = process.env.CHROMEDRIVER_BIN ?? '/usr/bin/chromedriver';
+
+/** A headless Chromium with its own empty profile; `quit` ends it and removes the profile. */
+export interface Browser {
+  readonly driver: WebDriver & chrome.Driver;
+  quit(): Promise<void>;
+}
+
+interface Options {
+  readonly width?: number;
+  readonly height?: number;
+}
+
+/** Starts a browser whose page is exactly so large; the window's own frame would take a part of it otherwise. */
+export const startBrowser = async ({ width = 1280, height = 800 }: Options = {}): Promise<Browser> => {
+  const profile = mkdtempSync(join(tmpdir(), 'hoppel-browser-'));
+  const options = new chrome.Options();
+  options.setChromeBinaryPath(CHROMIUM);
+  options.addArguments(
+    '--headless=new',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-dev-shm-usage',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--hide-scrollbars',
+    '--force-device-scale-factor=1',
+    `--user-data-dir=${profile}`,
+  );
+  options.set('goog:loggingPrefs', { browser: 'ALL', performance: 'ALL' });
+  const driver = (await new Builder()
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .setChromeService(new chrome.ServiceBuilder(DRIVER))
+    .build()) as WebDriver & chrome.Driver;
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
+  return {
+    driver,
+    quit: async () => {
+      await driver.quit();
+      rmSync(profile, { recursive: true, force: true });
+    },
+  };
+};

@@ -1,0 +1,74 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+/** The day every journey and picture happens on: a Tuesday. */
+export const TODAY = '2026-11-24';
+
+const DIST = resolve(import.meta.dirname, '../../dist');
+
+/** A running Hoppel with a data file of its own in a temporary folder. */
+export interface Hoppel {
+  readonly url: string;
+  /** Ends the server, as Ctrl-C does; the data stays. */
+  stop(): Promise<void>;
+  /** Starts it again on the same data and port. */
+  start(): Promise<void>;
+  /** Ends it and removes the data. */
+  remove(): Promise<void>;
+}
+
+const freePort = (): Promise<number> =>
+  new Promise((done, failed) => {
+    const probe = createServer();
+    probe.on('error', failed);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      const port = typeof address === 'object' && address !== null ? address.port : 0;
+      probe.close(() => done(port));
+    });
+  });
+
+/** Starts the built server, with the demo class or with an empty data file. */
+export const startHoppel = async ({ demo = true, port }: { demo?: boolean; port?: number } = {}): Promise<Hoppel> => {
+  const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
+  const data = join(folder, 'class.sqlite');
+  if (demo) {
+    const made = spawnSync(process.execPath, [join(DIST, 'server/makeDemo.js'), '--data', data, '--today', TODAY]);
+    if (made.status !== 0) throw new Error(`no demo class: ${made.stderr.toString()}`);
+  }
+  const chosen = port ?? (await freePort());
+  let child: ChildProcess | undefined;
+  const start = (): Promise<void> =>
+    new Promise((ready, failed) => {
+      const args = [join(DIST, 'server/main.js'), '--data', data, '--web', join(DIST, 'web'), '--port', `${chosen}`, '--today', TODAY];
+      child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+      let said = '';
+      const hear = (text: Buffer): void => {
+        said += text.toString();
+        if (said.includes('Ctrl-C')) ready();
+      };
+      child.stdout!.on('data', hear);
+      child.stderr!.on('data', hear);
+      child.once('exit', (code) => failed(new Error(`the server ended with ${code}: ${said}`)));
+    });
+  const stop = (): Promise<void> =>
+    new Promise((ended) => {
+      if (child === undefined || child.exitCode !== null) return ended();
+      child.removeAllListeners('exit');
+      child.once('exit', () => ended());
+      child.kill('SIGINT');
+    });
+  await start();
+  return {
+    url: `http://localhost:${chosen}`,
+    start,
+    stop,
+    remove: async () => {
+      await stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+};

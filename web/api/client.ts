@@ -1,0 +1,44 @@
+import { Problem, type ProblemCode } from '../../contract/problem.ts';
+import type { z } from 'zod';
+
+/** The server refused: `code` chooses the words on the screen. */
+export class Refused extends Error {
+  readonly code: ProblemCode;
+  readonly status: number;
+  constructor(status: number, problem: Problem) {
+    super(problem.message);
+    this.code = problem.code;
+    this.status = status;
+  }
+}
+
+/** The server could not be reached; the same request may succeed later. */
+export class Unreachable extends Error {}
+
+type Method = 'GET' | 'POST' | 'PUT';
+
+const ask = async (method: Method, path: string, body?: unknown): Promise<unknown> => {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch (error) {
+    throw new Unreachable(String(error));
+  }
+  const reply: unknown = await response.json().catch(() => undefined);
+  if (response.ok) return reply;
+  const problem = Problem.safeParse(reply);
+  // A proxy or a half-started server answers without our body: as good as not there.
+  if (!problem.success) throw new Unreachable(`status ${response.status}`);
+  throw new Refused(response.status, problem.data);
+};
+
+/** Asks the server and checks the reply against the contract. @throws Refused, Unreachable, ZodError */
+export const get = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
+  schema.parse(await ask('GET', path));
+export const post = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
+  schema.parse(await ask('POST', path, body));
+export const put = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
+  schema.parse(await ask('PUT', path, body));

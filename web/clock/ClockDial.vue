@@ -1,0 +1,77 @@
+<!-- A face without hands, in face units. Draws; decides nothing. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { NUMERALS, RIM_RADIUS, RIM_WIDTH, numeralPlaces, ticks, type FaceSize } from '../../core/face/index.ts';
+
+const { size = 'full', lit } = defineProps<{
+  size?: FaceSize;
+  /** A numeral to light up, 1..12. */
+  lit?: number | undefined;
+}>();
+const marks = computed(() => ticks(size));
+const numerals = numeralPlaces();
+</script>
+
+<template>
+  <g class="dial">
+    <circle :r="RIM_RADIUS - RIM_WIDTH[size] / 2" :stroke-width="RIM_WIDTH[size]" class="rim" :class="size" />
+    <line
+      v-for="mark in marks"
+      :key="mark.angle"
+      :x1="mark.from.x"
+      :y1="mark.from.y"
+      :x2="mark.to.x"
+      :y2="mark.to.y"
+      class="tick"
+      :class="[size, { hour: mark.atHour }]"
+    />
+    <template v-if="size === 'full'">
+      <g v-for="{ numeral, x, y } in numerals" :key="numeral">
+        <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
+        <text :x="x" :y="y" :font-size="NUMERALS.size" class="numeral" :class="{ lit: numeral === lit }">
+          {{ numeral }}
+        </text>
+      </g>
+    </template>
+  </g>
+</template>
+
+<style scoped>
+.rim {
+  fill: var(--raised);
+  stroke: var(--ink);
+}
+.rim.small {
+  stroke: var(--pebble);
+}
+.tick {
+  stroke: var(--ink);
+  stroke-width: 0.7;
+  stroke-linecap: round;
+}
+.tick.hour {
+  stroke-width: 1.7;
+}
+.tick.small {
+  stroke: var(--pebble);
+  stroke-width: 3;
+}
+.numeral {
+  font-family: 'Andika', sans-serif;
+  font-weight: 700;
+  text-anchor: middle;
+  dominant-baseline: central;
+  fill: var(--ink);
+  user-select: none;
+  pointer-events: none;
+}
+.light {
+  fill: var(--sun);
+  animation: glow 1.2s ease-in-out infinite alternate;
+}
+@keyframes glow {
+  from {
+    opacity: 0.45;
+  }
+}
+</style>

@@ -1,0 +1,99 @@
+<!-- A geared clock: take either hand, the other follows 12:1. A slider to keyboard and screen reader. -->
+<script setup lang="ts">
+import { computed, useTemplateRef } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { HANDS, wrapToDial, type SnapMinutes } from '../../core/clock/index.ts';
+import { handName, handPlace, type Conventions } from '../../core/wording/index.ts';
+import ClockDial from './ClockDial.vue';
+import ClockHands from './ClockHands.vue';
+import { stepOfKey } from './stepOfKey.ts';
+import { useGearDrag } from './useGearDrag.ts';
+
+const { snap = 1, handsOn = true, disabled = false, label, conventions, lit } = defineProps<{
+  snap?: SnapMinutes;
+  /** Off: the face alone. */
+  handsOn?: boolean;
+  disabled?: boolean;
+  label: string;
+  conventions: Conventions;
+  lit?: number | undefined;
+}>();
+/** Unwrapped minutes after twelve. */
+const minutes = defineModel<number>({ required: true });
+const emit = defineEmits<{ grab: []; settled: [] }>();
+
+const { t } = useI18n();
+const svg = useTemplateRef('svg');
+const drag = useGearDrag({
+  svg,
+  minutes,
+  snap: () => snap,
+  disabled: () => disabled || !handsOn,
+  onGrab: () => emit('grab'),
+  onSettled: () => emit('settled'),
+});
+
+/** Where the hands stand, never what they say: the reading is the task. */
+const places = computed(() =>
+  HANDS.map((hand) => {
+    const place = handPlace(hand, wrapToDial(minutes.value));
+    return `${t(handName(hand, conventions).key)} ${t(place.key, { ...place.values })}`;
+  }).join(', '),
+);
+const key = (event: KeyboardEvent): void => {
+  const step = stepOfKey(event);
+  if (step === undefined) return;
+  event.preventDefault();
+  drag.stepBy(step);
+};
+defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    viewBox="-102 -102 204 204"
+    class="geared"
+    :class="{ held: drag.held.value, disabled }"
+    role="slider"
+    tabindex="0"
+    :aria-label="label"
+    :aria-valuenow="wrapToDial(minutes)"
+    aria-valuemin="0"
+    aria-valuemax="719"
+    :aria-valuetext="handsOn ? places : ''"
+    :aria-disabled="disabled"
+    @pointerdown="drag.down"
+    @pointermove="drag.move"
+    @pointerup="drag.up"
+    @pointercancel="drag.up"
+    @keydown="key"
+  >
+    <ClockDial :lit="lit" />
+    <slot />
+    <ClockHands v-if="handsOn" :minutes="minutes" />
+  </svg>
+</template>
+
+<style scoped>
+.geared {
+  display: block;
+  width: 100%;
+  height: 100%;
+  /* On the root element: browsers pass over it on the shapes inside. */
+  touch-action: none;
+  cursor: grab;
+  border-radius: 50%;
+  filter: drop-shadow(0 10px 18px rgba(74, 58, 30, 0.14));
+}
+.geared.held {
+  cursor: grabbing;
+}
+.geared.disabled {
+  cursor: default;
+}
+.geared:focus-visible {
+  outline-offset: 0;
+  border-radius: 50%;
+}
+</style>

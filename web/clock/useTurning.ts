@@ -1,0 +1,43 @@
+import { onScopeDispose, type Ref } from 'vue';
+import { usePreferredReducedMotion } from '@vueuse/core';
+
+/**
+ * Turns a clock through every minute to where it should stand; never by a jump, unless less motion is wished.
+ * @param minutes unwrapped minutes after twelve, written to once a frame
+ */
+export const useTurning = (minutes: Ref<number>) => {
+  const motion = usePreferredReducedMotion();
+  let frame = 0;
+  let finish: (() => void) | undefined;
+
+  const stop = (): void => {
+    cancelAnimationFrame(frame);
+    finish?.();
+    finish = undefined;
+  };
+
+  /** Turns to `target` within `ms`; resolves when it is there or another turn took over. */
+  const turnTo = (target: number, ms: number): Promise<void> => {
+    stop();
+    if (motion.value === 'reduce' || ms <= 0 || target === minutes.value) {
+      minutes.value = target;
+      return Promise.resolve();
+    }
+    const from = minutes.value;
+    const began = performance.now();
+    return new Promise((resolve) => {
+      finish = resolve;
+      const step = (now: number): void => {
+        const done = Math.min(1, Math.max(0, (now - began) / ms));
+        // Slow in and slow out, so that the eye can follow the start and the stop.
+        minutes.value = done === 1 ? target : from + (target - from) * done * done * (3 - 2 * done);
+        if (done < 1) frame = requestAnimationFrame(step);
+        else stop();
+      };
+      frame = requestAnimationFrame(step);
+    });
+  };
+
+  onScopeDispose(stop);
+  return { turnTo, stop };
+};

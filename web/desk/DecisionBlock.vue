@@ -1,0 +1,58 @@
+<!-- What the check speaks for, with its reason; the teacher accepts or decides otherwise. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { DECISIONS, type Decision } from '../../core/planning/index.ts';
+
+const { suggestion, decided, secure, seen } = defineProps<{
+  suggestion: Decision;
+  decided: Decision | null;
+  secure: number;
+  seen: number;
+}>();
+const emit = defineEmits<{ decide: [decision: Decision] }>();
+const { t } = useI18n();
+const percent = computed(() => Math.round((100 * secure) / seen));
+const others = computed(() => DECISIONS.filter((decision) => decision !== (decided ?? suggestion)));
+</script>
+
+<template>
+  <section class="decision">
+    <p v-if="decided" class="quiet">{{ t('desk.decided') }}</p>
+    <h3>{{ t(`desk.decision.${decided ?? suggestion}`) }}</h3>
+    <p v-if="!decided || decided === suggestion">{{ t(`desk.because.${suggestion}`, { secure, seen, percent }) }}</p>
+    <div class="acts">
+      <v-btn v-if="!decided" @click="emit('decide', suggestion)">{{ t('desk.accept') }}</v-btn>
+      <v-menu>
+        <template #activator="{ props: activator }">
+          <v-btn variant="text" v-bind="activator">{{ decided ? t('desk.change') : t('desk.otherwise') }}</v-btn>
+        </template>
+        <v-list>
+          <v-list-item
+            v-for="decision in others"
+            :key="decision"
+            :title="t(`desk.decision.${decision}`)"
+            @click="emit('decide', decision)"
+          />
+        </v-list>
+      </v-menu>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.decision {
+  background: var(--plum-tint);
+  border-radius: var(--corner);
+  padding: 18px 20px 14px;
+}
+h3 {
+  font: 700 18px/23px 'Atkinson Hyperlegible Next', sans-serif;
+  margin-bottom: 4px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  margin-top: 12px;
+}
+</style>

@@ -1,0 +1,62 @@
+<!-- A reason: the clock that was shown, what was made of it, and the children it holds for. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { z } from 'zod';
+import type { Child, Reason } from '../../contract/index.ts';
+import SmallClock from '../clock/SmallClock.vue';
+import NameChip from '../people/NameChip.vue';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { useClockWords } from '../stores/useClockWords.ts';
+
+const { reason, childIds } = defineProps<{ reason: z.infer<typeof Reason>; childIds: readonly number[] }>();
+const { t } = useI18n();
+const store = useClassroomStore();
+const clock = useClockWords(() => store.classroom!.settings);
+
+const children = computed(() =>
+  childIds.map((id) => store.childById.get(id)).filter((child): child is Child => child !== undefined),
+);
+const first = computed(() => reason.fitting[0]!);
+const readAs = computed(() => {
+  const second = reason.fitting.find(({ shown }) => shown !== first.value.shown);
+  if (second === undefined) return t('desk.readAs', { first: clock.written(first.value.answered) });
+  return t('desk.readAsTwo', {
+    first: clock.written(first.value.answered),
+    time: clock.written(second.shown),
+    second: clock.written(second.answered),
+  });
+});
+</script>
+
+<template>
+  <article class="reason">
+    <SmallClock :time="first.shown" :px="46" :label="clock.said(first.shown)" />
+    <div>
+      <h3 class="title-item">{{ t(`reasons.${reason.rule}`) }}</h3>
+      <p class="quiet">{{ readAs }}</p>
+      <ul>
+        <li v-for="child in children" :key="child.id">
+          <router-link :to="{ name: 'child', params: { childId: child.id } }"><NameChip :child="child" /></router-link>
+        </li>
+      </ul>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.reason {
+  display: flex;
+  gap: 12px;
+  margin-bottom: 16px;
+}
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  margin-top: 5px;
+}
+a {
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,111 @@
+<!-- What the last check said: how many are ready, the reasons with their children, and the decision it speaks for. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Known } from '../../contract/index.ts';
+import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
+import type { Decision } from '../../core/planning/index.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import DecisionBlock from './DecisionBlock.vue';
+import ReadinessRing from './ReadinessRing.vue';
+import ReasonRow from './ReasonRow.vue';
+
+const { known } = defineProps<{ known: Known | null }>();
+const emit = defineEmits<{ decide: [decision: Decision] }>();
+const { t, d } = useI18n();
+const store = useClassroomStore();
+
+const LEGEND = [...LEVELS].reverse();
+const counts = computed(() => {
+  const of = (level: Level): number => known?.levels.filter((one) => one.level === level).length ?? 0;
+  return {
+    secure: of('secure'),
+    'getting-there': of('getting-there'),
+    beginning: of('beginning'),
+    'not-seen': of('not-seen'),
+  };
+});
+const seen = computed(() => (known?.levels.length ?? 0) - counts.value['not-seen']);
+const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)?.name ?? '') ?? []);
+</script>
+
+<template>
+  <section class="know">
+    <h2 class="title-column">{{ t('desk.know') }}</h2>
+    <p v-if="known === null" class="quiet empty">{{ t('desk.noTicket') }}</p>
+    <template v-else>
+      <p class="quiet">
+        {{ t('desk.fromCheck', { day: d(new Date(`${known.check.day}T00:00:00Z`), 'day'), skill: t(`skills.long.${known.check.skill}`) }) }}
+        <template v-if="awayNames.length > 0">{{ t('desk.away', { names: awayNames.join(', ') }, awayNames.length) }}</template>
+      </p>
+      <div class="readiness">
+        <ReadinessRing
+          :levels="known.levels.map(({ level }) => level)"
+          :count="counts.secure"
+          :caption="t('desk.ofChildren', { count: seen })"
+          :label="t('desk.ringLabel', { seen, secure: counts.secure, gettingThere: counts['getting-there'], beginning: counts.beginning, notSeen: counts['not-seen'] })"
+        />
+        <ul class="legend" aria-hidden="true">
+          <li v-for="level in LEGEND" :key="level">
+            <span class="swatch" :class="level" />
+            <strong>{{ counts[level] }}</strong>
+            {{ t(`levels.${level}`) }}
+          </li>
+        </ul>
+      </div>
+      <ReasonRow v-for="{ reason, childIds } in known.reasons" :key="reason.rule" :reason="reason" :child-ids="childIds" />
+      <p v-if="known.reasons.length === 0" class="quiet empty">{{ t('desk.noReason') }}</p>
+      <DecisionBlock
+        v-if="known.suggestion"
+        :suggestion="known.suggestion"
+        :decided="known.decided"
+        :secure="counts.secure"
+        :seen="seen"
+        @decide="(decision) => emit('decide', decision)"
+      />
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.know {
+  padding-top: 6px;
+}
+.readiness {
+  display: flex;
+  align-items: center;
+  gap: 22px;
+  margin: 14px 0 18px;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  line-height: 28px;
+}
+.legend strong {
+  min-width: 20px;
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.swatch {
+  width: 14px;
+  height: 14px;
+  border-radius: 5px;
+}
+.swatch.secure {
+  background: var(--moss-7);
+}
+.swatch.getting-there {
+  background: var(--moss-5);
+}
+.swatch.beginning {
+  background: var(--moss-3);
+}
+.swatch.not-seen {
+  border: 1.5px dashed var(--pebble);
+}
+.empty {
+  margin: 8px 0 18px;
+}
+</style>

@@ -1,0 +1,34 @@
+import 'vuetify/styles';
+import { createVuetify } from 'vuetify';
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
+import { COLOURS } from './tokens.ts';
+
+/** Vuetify in Hoppel's look: theme, density, corners and defaults, set once here. */
+export const vuetify = createVuetify({
+  icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+  theme: {
+    defaultTheme: 'hoppel',
+    themes: {
+      hoppel: {
+        dark: false,
+        colors: {
+          background: COLOURS.paper,
+          surface: COLOURS.raised,
+          primary: COLOURS.plum,
+          secondary: COLOURS.moss7,
+          error: COLOURS.berry,
+          'on-background': COLOURS.ink,
+          'on-surface': COLOURS.ink,
+        },
+        variables: { 'medium-emphasis-opacity': 0.8 },
+      },
+    },
+  },
+  defaults: {
+    VBtn: { rounded: 'pill', height: 48, color: 'primary', variant: 'flat' },
+    VTextField: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
+    VTextarea: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
+    VTooltip: { openDelay: 300, location: 'top' },
+    VList: { rounded: 'lg' },
+  },
+});

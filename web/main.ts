@@ -1,0 +1,16 @@
+import './look/reset.css';
+import './look/teacherFont.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import { installTokens } from './look/tokens.ts';
+import { vuetify } from './look/vuetify.ts';
+import './look/base.css';
+import './look/teacher.css';
+import { createWords } from './messages/i18n.ts';
+import uk from './messages/en-GB/teacher.json';
+import us from './messages/en-US/teacher.json';
+import { router } from './router.ts';
+import TeacherApp from './shell/TeacherApp.vue';
+
+installTokens(document.documentElement);
+createApp(TeacherApp).use(createPinia()).use(createWords({ us, uk })).use(vuetify).use(router).mount('#app');

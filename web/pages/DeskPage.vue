@@ -1,0 +1,58 @@
+<!-- Lesson desk: get ready, the run of the lesson, what we know. Today's lesson, or the one of the stone that was tapped. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { useClassroomStore } from '../stores/classroom.ts';
+import GetReady from '../desk/GetReady.vue';
+import LessonRun from '../desk/LessonRun.vue';
+import WhatWeKnow from '../desk/WhatWeKnow.vue';
+import { useDesk } from '../desk/useDesk.ts';
+
+const { t } = useI18n();
+const route = useRoute();
+const store = useClassroomStore();
+const lesson = computed(() => {
+  const number = Number(route.params['number']);
+  return store.classroom?.lessons.find((candidate) => candidate.number === number) ?? store.lesson!;
+});
+const { desk, problem, tick, decide } = useDesk(() => lesson.value.id);
+</script>
+
+<template>
+  <div class="desk">
+    <GetReady :lesson="lesson" :ticked="desk?.ticked ?? []" @tick="tick" />
+    <LessonRun :lesson="lesson" />
+    <WhatWeKnow v-if="desk" :known="desk.known" @decide="decide" />
+    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-columns: minmax(270px, 296px) minmax(420px, 1fr) minmax(330px, 384px);
+  gap: 36px;
+  padding: 20px 32px 24px;
+  max-width: 1500px;
+  margin: 0 auto;
+  align-items: start;
+}
+.problem {
+  position: fixed;
+  bottom: 16px;
+  right: 32px;
+  color: var(--berry);
+  font-weight: 600;
+}
+@media (max-width: 1080px) {
+  .desk {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+@media (max-width: 760px) {
+  .desk {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,17 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+/** A path for every view of the teacher's. `shell: false` fills the screen without the path and the places. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'desk', component: () => import('./pages/DeskPage.vue') },
+    { path: '/lessons/:number(\\d+)', name: 'lesson', component: () => import('./pages/DeskPage.vue') },
+    { path: '/board/:number(\\d+)?', name: 'board', component: () => import('./pages/BoardPage.vue'), meta: { shell: false } },
+    { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
+    { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
+    { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
+    { path: '/welcome', name: 'welcome', component: () => import('./pages/WelcomePage.vue'), meta: { shell: false } },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+  scrollBehavior: () => ({ top: 0 }),
+});

@@ -1,0 +1,70 @@
+<!-- The teacher's side: opens the classroom, keeps the live stream, and puts the shell round the view. -->
+<script setup lang="ts">
+import { onMounted, onUnmounted, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { useBoardStore } from '../stores/board.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import TeacherShell from './TeacherShell.vue';
+
+const { t, locale } = useI18n();
+const route = useRoute();
+const router = useRouter();
+const classroom = useClassroomStore();
+const board = useBoardStore();
+
+const open = async (): Promise<void> => {
+  await classroom.load().catch(() => undefined);
+  await router.isReady();
+  if (classroom.classroom?.class === null) await router.replace({ name: 'welcome' });
+};
+const endLive = board.start();
+onMounted(open);
+onUnmounted(endLive);
+watch(
+  () => classroom.classroom?.settings.english,
+  (english) => {
+    if (english === undefined) return;
+    locale.value = english;
+    document.documentElement.lang = english;
+  },
+);
+</script>
+
+<template>
+  <v-app>
+    <div v-if="classroom.failed" class="whole" role="alert">
+      <p class="title-column">{{ t('app.unreachable') }}</p>
+      <v-btn @click="open">{{ t('app.retry') }}</v-btn>
+    </div>
+    <div v-else-if="classroom.classroom === undefined" class="whole">
+      <p class="quiet" role="status">{{ t('app.loading') }}</p>
+    </div>
+    <router-view v-else-if="route.meta['shell'] === false" />
+    <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
+    <p v-if="!board.connected" class="lost" role="status">{{ t('app.reconnecting') }}</p>
+  </v-app>
+</template>
+
+<style scoped>
+.whole {
+  min-height: 100vh;
+  display: grid;
+  place-content: center;
+  justify-items: center;
+  gap: 20px;
+}
+.lost {
+  position: fixed;
+  left: 50%;
+  bottom: 12px;
+  translate: -50% 0;
+  padding: 8px 18px;
+  border-radius: 999px;
+  background: var(--raised);
+  color: var(--berry);
+  box-shadow: var(--shadow);
+  font-weight: 600;
+  z-index: 10;
+}
+</style>

@@ -1,0 +1,136 @@
+<!-- The head of every teacher's screen: brand, the path, the places. -->
+<script setup lang="ts">
+import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { useClassroomStore } from '../stores/classroom.ts';
+import BrandMark from './BrandMark.vue';
+import LessonPath from './LessonPath.vue';
+
+const { t } = useI18n();
+const route = useRoute();
+const store = useClassroomStore();
+const places = [
+  { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
+  { name: 'board', icon: mdiPresentation, routes: ['board'] },
+  { name: 'settings', icon: mdiCogOutline, routes: ['settings'] },
+] as const;
+</script>
+
+<template>
+  <a href="#screen" class="skip">{{ t('app.skip') }}</a>
+  <header class="head">
+    <svg class="hill" viewBox="0 0 1280 24" preserveAspectRatio="none" aria-hidden="true">
+      <path d="M0 5C160 18 330 24 560 17S900 14 1040 13 1200 8 1280 3V25H0Z" />
+    </svg>
+    <router-link :to="{ name: 'desk' }" class="brand">
+      <BrandMark />
+      <span>
+        <strong>{{ t('app.name') }}</strong>
+        <small>{{ store.classroom?.class?.name }}</small>
+      </span>
+    </router-link>
+    <LessonPath v-if="store.classroom" :classroom="store.classroom" class="path" />
+    <nav :aria-label="t('app.places')" class="places">
+      <router-link
+        v-for="place in places"
+        :key="place.name"
+        :to="{ name: place.name }"
+        class="place"
+        :class="{ here: (place.routes as readonly unknown[]).includes(route.name) }"
+        :aria-current="(place.routes as readonly unknown[]).includes(route.name) ? 'page' : undefined"
+      >
+        <v-icon :icon="place.icon" size="24" />
+        {{ t(`nav.${place.name}`) }}
+      </router-link>
+    </nav>
+  </header>
+  <main id="screen" tabindex="-1"><slot /></main>
+</template>
+
+<style scoped>
+.skip {
+  position: absolute;
+  left: 12px;
+  top: -60px;
+  z-index: 5;
+  background: var(--raised);
+  padding: 8px 16px;
+  border-radius: 999px;
+}
+.skip:focus {
+  top: 8px;
+}
+.head {
+  position: relative;
+  flex: none;
+  height: 116px;
+  display: flex;
+  align-items: center;
+  padding: 0 24px 8px 36px;
+  gap: 20px;
+  background: linear-gradient(90deg, var(--dawn-left), var(--dawn-middle) 55%, var(--dawn-right));
+}
+.hill {
+  position: absolute;
+  left: 0;
+  bottom: -1px;
+  width: 100%;
+  height: 18px;
+  fill: var(--paper);
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  color: var(--ink);
+  flex: none;
+  position: relative;
+}
+.brand:hover {
+  text-decoration: none;
+}
+.brand strong {
+  display: block;
+  font: 700 22px/26px 'Atkinson Hyperlegible Next', sans-serif;
+}
+.brand small {
+  font-weight: 400;
+  font-size: 14px;
+  color: var(--quiet);
+}
+.path {
+  flex: 1;
+  min-width: 0;
+  align-self: stretch;
+}
+.places {
+  display: flex;
+  gap: 4px;
+  flex: none;
+  position: relative;
+}
+.place {
+  display: grid;
+  justify-items: center;
+  gap: 4px;
+  width: 72px;
+  padding: 10px 4px;
+  border-radius: var(--corner);
+  color: var(--ink);
+  font: 700 15px/20px 'Atkinson Hyperlegible Next', sans-serif;
+}
+.place:hover {
+  text-decoration: none;
+  background: rgba(255, 255, 255, 0.5);
+}
+.place.here {
+  background: var(--raised);
+  color: var(--plum);
+}
+main {
+  flex: 1;
+  min-height: 0;
+  outline: none;
+}
+</style>

@@ -1,0 +1,79 @@
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { v4 as newId } from 'uuid';
+import { BoardState, type Round, type TeacherEvents } from '../../contract/index.ts';
+import type { RoundMove, Tap } from '../../core/rounds/index.ts';
+import { Refused, get, post, put } from '../api/client.ts';
+import { listen } from '../api/live.ts';
+import { useClassroomStore } from './classroom.ts';
+
+/** The live state of the board: the round, its answers, the tablets. One stream for all of the teacher's screens. */
+export const useBoardStore = defineStore('board', () => {
+  const state = shallowRef<BoardState>();
+  const connected = ref(true);
+  /** Grows whenever the record changed, for screens that show it. */
+  const recordVersion = ref(0);
+  /** The server's clock minus this one, in milliseconds. */
+  const clockOffset = ref(0);
+
+  const take = (fresh: BoardState): void => {
+    state.value = fresh;
+    clockOffset.value = fresh.serverNow - Date.now();
+  };
+  const start = (): (() => void) =>
+    listen<TeacherEvents>(
+      '/live',
+      {
+        board: (data) => take(BoardState.parse(data)),
+        record: () => (recordVersion.value += 1),
+        settings: (data) => useClassroomStore().useSettings(data),
+      },
+      (now) => (connected.value = now),
+    );
+
+  const round = computed(() => state.value?.round ?? undefined);
+  const openRound = computed(() => (round.value?.closed === false ? round.value : undefined));
+
+  const begin = async (lessonId: number): Promise<void> =>
+    take(await post(BoardState, '/rounds', { id: newId(), lessonId }));
+
+  /** Moves follow each other: a quick second key press moves on from where the first arrived. */
+  let last: Promise<void> = Promise.resolve();
+  const inTurn = (work: () => Promise<void>): Promise<void> => {
+    const turn = last.then(work);
+    last = turn.catch(() => undefined);
+    return turn;
+  };
+  /** Ids of taps on their way: a send tried again carries the same ones, so nothing is stored twice. */
+  const tapIds = new Map<string, string>();
+  const tapId = (...parts: readonly (string | number | boolean)[]): string => {
+    const key = parts.join(' ');
+    if (!tapIds.has(key)) tapIds.set(key, newId());
+    return tapIds.get(key)!;
+  };
+  const sendTaps = async ({ id, index }: Round, taps: readonly Tap[]): Promise<void> => {
+    const rows = taps.map((tap) => ({ ...tap, id: tapId(id, index, tap.childId, tap.got) }));
+    take(await post(BoardState, `/rounds/${id}/taps`, { index, taps: rows }));
+    tapIds.clear();
+  };
+
+  const move = (made: RoundMove, taps: readonly Tap[] = []): Promise<void> =>
+    inTurn(async () => {
+      const current = round.value;
+      if (current === undefined) return;
+      try {
+        if (taps.length > 0) await sendTaps(current, taps);
+        take(await post(BoardState, `/rounds/${current.id}/moves`, { move: made, version: current.version }));
+      } catch (error) {
+        // Another board moved first: show where the round is now.
+        if (error instanceof Refused && error.status === 409) take(await get(BoardState, '/board'));
+        else throw error;
+      }
+    });
+  const setAway = (away: readonly number[]): Promise<void> =>
+    inTurn(async () => {
+      if (round.value !== undefined) take(await put(BoardState, `/rounds/${round.value.id}/away`, { away }));
+    });
+
+  return { state, connected, recordVersion, clockOffset, round, openRound, start, begin, move, setAway };
+});
