@@ -9,6 +9,7 @@ export const StationRound = z.strictObject({
   index: z.int(),
   count: z.int(),
   phase: z.enum(ROUND_PHASES),
+  lessonId: z.int(),
   asked: Time,
   closed: z.boolean(),
   /** Has the board shown the answer to this item? */

@@ -14,6 +14,8 @@ const OTHER_NAMES = {
   corn: 'ear-of-corn',
   clover: 'four-leaf-clover',
 };
+/** A wren is brown; the package's bird is red. */
+const OTHER_COLOURS = { wren: { '#CA0B4A': '#8A5A34', '#990838': '#6B4427' } };
 const DRAWN_BY_HAND = new Set(['radish', 'watering-can', 'pumpkin', 'trowel']);
 
 const icons = JSON.parse(readFileSync(join(ROOT, 'node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8')).icons;
@@ -22,6 +24,7 @@ for (const [, name] of list.matchAll(/^ {2}'([a-z-]+)',$/gm)) {
   if (DRAWN_BY_HAND.has(name)) continue;
   const icon = icons[OTHER_NAMES[name] ?? name];
   if (icon === undefined) throw new Error(`no picture for ${name}`);
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32">${icon.body}</svg>\n`;
+  const body = Object.entries(OTHER_COLOURS[name] ?? {}).reduce((text, [from, to]) => text.replaceAll(from, to), icon.body);
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32">${body}</svg>\n`;
   writeFileSync(join(ROOT, `web/public/pictures/${name}.svg`), svg);
 }

@@ -17,7 +17,7 @@ export const HAND_TIPS: Record<FaceSize, Record<Hand, number>> = {
 };
 
 /** Width of the rim line in face units. */
-export const RIM_WIDTH: Record<FaceSize, number> = { full: 5.6, small: 5 };
+export const RIM_WIDTH: Record<FaceSize, number> = { full: 3, small: 5 };
 
 /** Radius of the cap on the axle, in face units. */
 export const CAP_RADIUS: Record<FaceSize, number> = { full: 5.7, small: 8 };
@@ -49,7 +49,7 @@ export interface Tick {
 }
 
 const TICK_RADII: Record<FaceSize, { outer: number; minute: number; hour: number }> = {
-  full: { outer: 96, minute: 92, hour: 90.2 },
+  full: { outer: 96.4, minute: 92, hour: 90.2 },
   small: { outer: 91, minute: 91, hour: 80 },
 };
 
@@ -72,9 +72,9 @@ const hourHand = (tip: number, tail: number, belly: number, stem: number, end: n
     `M${-stem} ${tail}`,
     `L${-stem * 0.86} -8`,
     `C${-stem * 0.86} ${widest * 0.55} ${-belly} ${widest * 0.62} ${-belly} ${widest}`,
-    `C${-belly} ${widest * 1.28} ${-end * 1.9} ${-tip * 0.94} ${-end} ${-tip + 0.8}`,
+    `C${-belly} ${widest * 1.28} ${-end * 2} ${-tip * 0.92} ${-end} ${-tip + 0.8}`,
     `Q0 ${-tip - 0.8} ${end} ${-tip + 0.8}`,
-    `C${end * 1.9} ${-tip * 0.94} ${belly} ${widest * 1.28} ${belly} ${widest}`,
+    `C${end * 2} ${-tip * 0.92} ${belly} ${widest * 1.28} ${belly} ${widest}`,
     `C${belly} ${widest * 0.62} ${stem * 0.86} ${widest * 0.55} ${stem * 0.86} -8`,
     `L${stem} ${tail}`,
     `Q0 ${tail + 2} ${-stem} ${tail}Z`,

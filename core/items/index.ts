@@ -7,3 +7,4 @@ export {
   type Item,
   type ItemKind,
 } from './item.ts';
+export { startingTime } from './start.ts';

@@ -5,6 +5,7 @@ import { isRevealed } from '../../core/rounds/index.ts';
 export const stationRound = (round: Round | null): StationRound | null =>
   round && {
     id: round.id,
+    lessonId: round.lessonId,
     index: round.index,
     count: round.times.length,
     phase: round.phase,

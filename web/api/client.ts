@@ -1,4 +1,4 @@
-import { Problem, type ProblemCode } from '../../contract/problem.ts';
+import { Problem, type ProblemCode } from '../../contract/index.ts';
 import type { z } from 'zod';
 
 /** The server refused: `code` chooses the words on the screen. */

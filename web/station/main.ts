@@ -1,1 +1,27 @@
-export {};
+import '../look/reset.css';
+import '../look/childFont.css';
+import '../look/base.css';
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import { createRouter, createWebHistory } from 'vue-router';
+import { installTokens } from '../look/tokens.ts';
+import { createWords } from '../messages/i18n.ts';
+import uk from '../messages/en-GB/station.json';
+import us from '../messages/en-US/station.json';
+import AlonePractice from './AlonePractice.vue';
+import ChildStation from './ChildStation.vue';
+import PickPicture from './PickPicture.vue';
+import StationApp from './StationApp.vue';
+
+const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/station', name: 'pick', component: PickPicture },
+    { path: '/station/:childId(\\d+)', name: 'child', component: ChildStation },
+    { path: '/station/:childId(\\d+)/alone', name: 'alone', component: AlonePractice },
+    { path: '/:rest(.*)*', redirect: '/station' },
+  ],
+});
+
+installTokens(document.documentElement);
+createApp(StationApp).use(createPinia()).use(createWords({ us, uk })).use(router).mount('#app');

@@ -1,0 +1,68 @@
+<!-- After a round: each time with how many had it, and where to go from here. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Round, RoundAnswer } from '../../contract/index.ts';
+import type { DialTime } from '../../core/clock/index.ts';
+import SmallClock from '../clock/SmallClock.vue';
+
+const { round, answers, written } = defineProps<{
+  round: Round;
+  answers: readonly RoundAnswer[];
+  written: (time: DialTime) => string;
+}>();
+const emit = defineEmits<{ again: []; leave: [] }>();
+const { t } = useI18n();
+const items = computed(() =>
+  round.times.map((time, index) => {
+    const given = answers.filter((answer) => answer.index === index);
+    return { time, count: given.length, right: given.filter(({ verdict }) => verdict !== 'wrong').length };
+  }),
+);
+</script>
+
+<template>
+  <section class="done">
+    <h1 class="title-page">{{ t('round.done') }}</h1>
+    <ul>
+      <li v-for="item in items" :key="item.time">
+        <SmallClock :time="item.time" :px="64" :label="written(item.time)" />
+        <strong class="time-type">{{ written(item.time) }}</strong>
+        <span class="quiet">{{ t('round.doneItem', { right: item.right, count: item.count }) }}</span>
+      </li>
+    </ul>
+    <div class="acts">
+      <v-btn :to="{ name: 'class' }">{{ t('round.toClass') }}</v-btn>
+      <v-btn variant="text" @click="emit('leave')">{{ t('round.toDesk') }}</v-btn>
+      <v-btn variant="text" @click="emit('again')">{{ t('round.again') }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.done {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  gap: calc(var(--u) * 28);
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: calc(var(--u) * 22) 8px;
+}
+li {
+  display: grid;
+  justify-items: center;
+}
+strong {
+  font-size: 20px;
+  line-height: 28px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

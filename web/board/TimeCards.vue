@@ -1,0 +1,117 @@
+<!-- Hour, minutes and whole time, each behind its cover; in digits and words of the class. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { hourOf, isHalfPast, isOclock, type DialTime } from '../../core/clock/index.ts';
+import { HAND_PATHS } from '../../core/face/index.ts';
+import { digits, type Conventions, type ReadingStep } from '../../core/wording/index.ts';
+import { useClockWords } from '../stores/useClockWords.ts';
+import CoverCard from './CoverCard.vue';
+
+export type CardPart = ReadingStep['part'];
+const { time, conventions, opened } = defineProps<{
+  time: DialTime;
+  conventions: Conventions;
+  opened: ReadonlySet<CardPart>;
+}>();
+const emit = defineEmits<{ open: [part: CardPart] }>();
+const { t } = useI18n();
+const clock = useClockWords(() => conventions);
+
+const shown = computed(() => digits(time, conventions));
+const hourCaption = computed(() => t(isOclock(time) ? 'board.onHour' : 'board.passed', { hour: hourOf(time) }));
+const minuteCaption = computed(() =>
+  t(isOclock(time) ? 'board.straightUp' : isHalfPast(time) ? 'board.straightDown' : 'board.pastTheHour'),
+);
+const words = computed(() => (isOclock(time) || isHalfPast(time) ? clock.said(time) : ''));
+</script>
+
+<template>
+  <div class="cards child-type">
+    <CoverCard class="hour" tone="hour" :open="opened.has('hour')" :label="t('board.openHour')" @open="emit('open', 'hour')">
+      <template #cover>
+        <svg viewBox="-30 -64 60 90" class="hand"><path :d="HAND_PATHS.full.hour" /></svg>
+      </template>
+      <strong class="big">{{ shown.hour }}</strong>
+      <span class="caption">{{ hourCaption }}</span>
+    </CoverCard>
+    <CoverCard class="minute" tone="minute" :open="opened.has('minute')" :label="t('board.openMinutes')" @open="emit('open', 'minute')">
+      <template #cover>
+        <svg viewBox="-30 -96 60 122" class="hand"><path :d="HAND_PATHS.full.minute" /></svg>
+      </template>
+      <strong class="big">{{ shown.minutes }}</strong>
+      <span class="caption">{{ minuteCaption }}</span>
+    </CoverCard>
+    <CoverCard class="whole" tone="whole" :open="opened.has('whole')" :label="t('board.openWhole')" @open="emit('open', 'whole')">
+      <template #cover>
+        <span class="boxes"><i /><b /><i /><i /></span>
+      </template>
+      <strong class="digits">
+        <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span>
+      </strong>
+      <span v-if="words" class="words">{{ words }}</span>
+    </CoverCard>
+  </div>
+</template>
+
+<style scoped>
+.cards {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template: 1fr 1fr / 172fr 228fr;
+  gap: calc(var(--u) * 20);
+  font-weight: 700;
+}
+.whole {
+  grid-column: 1 / -1;
+}
+.big {
+  font-size: calc(var(--u) * 160);
+  line-height: calc(var(--u) * 176);
+}
+.caption {
+  font-size: calc(var(--u) * 30);
+  line-height: calc(var(--u) * 40);
+}
+.digits {
+  font-size: calc(var(--u) * 140);
+  line-height: calc(var(--u) * 156);
+}
+.of-hour {
+  color: var(--carrot-text);
+}
+.of-minute {
+  color: var(--pine);
+}
+.words {
+  font-size: calc(var(--u) * 40);
+  line-height: calc(var(--u) * 52);
+}
+.hand {
+  position: relative;
+  height: 62%;
+  fill: #fff;
+  opacity: 0.92;
+}
+.boxes {
+  position: relative;
+  display: flex;
+  align-items: center;
+  gap: calc(var(--u) * 12);
+}
+.boxes i {
+  width: calc(var(--u) * 64);
+  height: calc(var(--u) * 92);
+  border-radius: calc(var(--u) * 12);
+  background: #fff;
+}
+.boxes b {
+  width: calc(var(--u) * 20);
+  height: calc(var(--u) * 60);
+  margin: 0 calc(var(--u) * 12);
+  background:
+    radial-gradient(circle at 50% 16%, #fff calc(var(--u) * 9), transparent calc(var(--u) * 9.5)),
+    radial-gradient(circle at 50% 84%, #fff calc(var(--u) * 9), transparent calc(var(--u) * 9.5));
+}
+</style>

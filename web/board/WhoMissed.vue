@@ -1,0 +1,134 @@
+<!-- Who missed it: tap pictures. What tablets answered is there already. -->
+<script setup lang="ts">
+import { mdiRestore } from '@mdi/js';
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Child } from '../../contract/index.ts';
+import type { TapState } from '../../core/rounds/index.ts';
+import ChildPicture from '../people/ChildPicture.vue';
+
+const { children, stateOf } = defineProps<{
+  children: readonly Child[];
+  stateOf: (childId: number) => TapState;
+}>();
+const emit = defineEmits<{ missed: [childId: number]; away: [childId: number] }>();
+const { t } = useI18n();
+
+/** What a tap means: missed it, or not here today. */
+const mode = ref<'missed' | 'away'>('missed');
+const LABEL: Record<TapState, string> = { had: 'round.had', missed: 'round.missed', waiting: 'round.waiting', away: 'round.awayChild' };
+const tap = (childId: number): void => {
+  if (mode.value === 'away' || stateOf(childId) === 'away') emit('away', childId);
+  else emit('missed', childId);
+};
+</script>
+
+<template>
+  <section class="who">
+    <header>
+      <div>
+        <h2 class="title-column">{{ t('round.whoMissed') }}</h2>
+        <p class="quiet">{{ t('round.whoMissedHint') }}</p>
+      </div>
+      <v-btn
+        variant="text"
+        :height="44"
+        class="mode"
+        :aria-pressed="mode === 'away'"
+        :class="{ on: mode === 'away' }"
+        @click="mode = mode === 'away' ? 'missed' : 'away'"
+      >
+        {{ t('round.awayMode') }}
+      </v-btn>
+    </header>
+    <ul :class="{ many: children.length > 24 }">
+      <li v-for="child in children" :key="child.id">
+        <button type="button" :class="stateOf(child.id)" :aria-label="t(LABEL[stateOf(child.id)], { name: child.name })" :aria-pressed="stateOf(child.id) === 'missed'" @click="tap(child.id)">
+          <span class="face">
+            <ChildPicture :picture="child.picture" :px="42" />
+            <span v-if="stateOf(child.id) === 'missed'" class="again"><v-icon :icon="mdiRestore" size="14" /></span>
+          </span>
+          <span class="name">{{ child.name }}</span>
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.who {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  margin-bottom: 6px;
+}
+.mode.on {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 4px;
+  align-content: start;
+  overflow: auto;
+}
+ul.many {
+  grid-template-columns: repeat(7, 1fr);
+}
+button {
+  width: 100%;
+  min-height: 68px;
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  padding: 5px 0 3px;
+  border-radius: var(--corner);
+}
+button:hover {
+  background: rgba(255, 255, 255, 0.7);
+}
+.face {
+  position: relative;
+  border-radius: 50%;
+}
+.name {
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-size: 13px;
+  line-height: 16px;
+}
+.missed .face {
+  box-shadow: 0 0 0 3px var(--plum);
+}
+.missed .name {
+  font-weight: 700;
+  color: var(--plum-deep);
+}
+.waiting .face {
+  outline: 2px dashed var(--pebble);
+}
+.away {
+  opacity: 0.4;
+}
+.again {
+  position: absolute;
+  right: -5px;
+  bottom: -4px;
+  width: 20px;
+  height: 20px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+  background: var(--plum);
+  color: #fff;
+}
+</style>

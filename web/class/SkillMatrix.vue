@@ -1,0 +1,176 @@
+<!-- Children by skills: a dial a cell. Rows are in the order of names, never of results. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Child, ClassView } from '../../contract/index.ts';
+import { LEVELS } from '../../core/diagnosis/index.ts';
+import { SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
+import DialGlyph from '../clock/DialGlyph.vue';
+import ChildPicture from '../people/ChildPicture.vue';
+
+const { children, rows } = defineProps<{ children: readonly Child[]; rows: ClassView['children'] }>();
+const { t } = useI18n();
+
+const LEGEND = [...LEVELS].reverse();
+/** A third, two thirds, full: what the legend's dials show. */
+const LEGEND_SHARE = { secure: 1, 'getting-there': 0.67, beginning: 0.33, 'not-seen': 0 } as const;
+const groups = SKILL_GROUPS.map((group) => ({ group, skills: SKILLS.filter((skill) => groupOfSkill(skill) === group) }));
+const startsGroup = (skill: Skill): boolean => groups.some(({ skills }) => skills[0] === skill);
+const byChild = computed(() => new Map(rows.map((row) => [row.childId, row])));
+const cell = (child: Child, skill: Skill) => {
+  const mastery = byChild.value.get(child.id)?.skills[skill];
+  const words = { name: child.name, skill: t(`skills.long.${skill}`) };
+  if (mastery === undefined) return { level: 'not-seen', share: 0, label: t('class.cellNotSeen', words) } as const;
+  const { level, share, right, answers } = mastery;
+  return { level, share, label: t('class.cell', { ...words, level: t(`levels.${level}`), right, answers }) };
+};
+const reason = (child: Child): string => {
+  const rule = byChild.value.get(child.id)?.reason?.rule;
+  return rule === undefined ? '' : t(`reasons.${rule}`).toLowerCase();
+};
+</script>
+
+<template>
+  <header>
+    <h1 class="title-column">{{ t('class.title') }}</h1>
+    <ul class="legend">
+      <li v-for="level in LEGEND" :key="level">
+        <DialGlyph :level="level" :share="LEGEND_SHARE[level]" label="" aria-hidden="true" />{{ t(`levels.${level}`) }}
+      </li>
+    </ul>
+  </header>
+  <div class="scroll" :class="{ crowded: children.length > 24 }">
+    <table>
+      <thead>
+        <tr>
+          <td />
+          <th v-for="{ group, skills } in groups" :key="group" :colspan="skills.length" scope="colgroup" class="group">{{ t(`skills.groups.${group}`) }}</th>
+          <td />
+        </tr>
+        <tr>
+          <td />
+          <th v-for="skill in SKILLS" :key="skill" scope="col" class="skill" :class="{ first: startsGroup(skill) }">{{ t(`skills.short.${skill}`) }}</th>
+          <th scope="col" class="skill reason">{{ t('class.reason') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="child in children" :key="child.id">
+          <th scope="row">
+            <router-link :to="{ name: 'child', params: { childId: child.id } }" :aria-label="t('class.open', { name: child.name })">
+              <span class="disc"><ChildPicture :picture="child.picture" :px="23" /></span>
+              <span class="name">{{ child.name }}</span>
+            </router-link>
+          </th>
+          <td v-for="skill in SKILLS" :key="skill" :class="{ first: startsGroup(skill) }"><DialGlyph v-bind="cell(child, skill)" class="dial" /></td>
+          <td class="reason">{{ reason(child) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 4px;
+}
+.legend {
+  display: flex;
+  gap: 18px;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  font-size: 14px;
+}
+table {
+  width: 100%;
+  border-collapse: separate;
+  border-spacing: 0;
+}
+.group {
+  text-align: left;
+  font-size: 14px;
+  font-weight: 700;
+  line-height: 18px;
+  padding-left: 14px;
+}
+.skill {
+  font-size: 13px;
+  line-height: 16px;
+  font-weight: 400;
+  color: var(--quiet);
+  padding-bottom: 4px;
+}
+td.reason,
+th.reason {
+  text-align: left;
+  padding-left: 12px;
+  font-size: 14px;
+  white-space: nowrap;
+}
+tbody tr {
+  height: 25.3px;
+}
+tbody tr:nth-child(even) > * {
+  background: #fcfaf5;
+}
+tbody tr > :first-child {
+  border-radius: 10px 0 0 10px;
+}
+tbody tr > :last-child {
+  border-radius: 0 10px 10px 0;
+}
+tbody tr:hover > *,
+tbody tr:focus-within > * {
+  background: var(--plum-tint);
+}
+tbody td {
+  padding: 0;
+}
+.first {
+  padding-left: 12px !important;
+}
+.dial {
+  margin: 0 auto;
+}
+tbody a {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  color: var(--ink);
+  font-weight: 600;
+  font-size: 15px;
+  line-height: 24px;
+  padding-left: 4px;
+  text-align: left;
+}
+.disc :deep(.disc) {
+  background: var(--sand);
+}
+.name {
+  max-width: 130px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.crowded {
+  max-height: calc(100vh - 190px);
+  overflow: auto;
+}
+.crowded thead {
+  position: sticky;
+  top: 0;
+  background: var(--raised);
+  z-index: 1;
+}
+.crowded tbody tr {
+  height: 19px;
+}
+.crowded tbody a {
+  line-height: 19px;
+}
+</style>

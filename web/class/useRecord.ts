@@ -1,0 +1,23 @@
+import { ref, shallowRef, watch, type ShallowRef } from 'vue';
+import type { z } from 'zod';
+import { get } from '../api/client.ts';
+import { useBoardStore } from '../stores/board.ts';
+import { problemKey } from '../stores/problemWords.ts';
+
+/** A view of the record, fetched again whenever the record changes. */
+export const useRecord = <S extends z.ZodType>(schema: S, path: () => string) => {
+  const data: ShallowRef<z.output<S> | undefined> = shallowRef();
+  /** Message key of what went wrong last, if anything. */
+  const problem = ref<string>();
+  const board = useBoardStore();
+  const load = async (): Promise<void> => {
+    try {
+      data.value = await get(schema, path());
+      problem.value = undefined;
+    } catch (error) {
+      problem.value = problemKey(error);
+    }
+  };
+  watch([path, () => board.recordVersion, () => board.connected], load, { immediate: true });
+  return { data, problem };
+};

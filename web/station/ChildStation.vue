@@ -1,0 +1,73 @@
+<!-- A child in the class's round: the task arrives by itself, the board shows the answer. -->
+<script setup lang="ts">
+import { computed, ref, useTemplateRef, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { gearedAngles } from '../../core/clock/index.ts';
+import { startingTime } from '../../core/items/index.ts';
+import { mark } from '../../core/marking/index.ts';
+import TaskScreen, { type TaskStatus } from './TaskScreen.vue';
+import WaitingScreen from './WaitingScreen.vue';
+import { useStationStore } from './stationStore.ts';
+
+const route = useRoute();
+const store = useStationStore();
+const screen = useTemplateRef('screen');
+const child = computed(() => store.state!.children.find(({ id }) => id === Number(route.params['childId'])));
+const round = computed(() => (store.round?.closed === false ? store.round : undefined));
+const minutes = ref(0);
+const right = ref(false);
+
+const status = computed((): TaskStatus => {
+  const now = round.value;
+  if (now === undefined) return 'waiting';
+  if (now.revealed) return right.value ? 'right' : 'watching';
+  return store.hasAnswered(now) ? 'waiting' : 'setting';
+});
+const start = (): void => {
+  if (round.value !== undefined) minutes.value = startingTime(round.value.asked);
+};
+watch(
+  () => `${round.value?.id} ${round.value?.index}`,
+  () => {
+    right.value = false;
+    start();
+  },
+  { immediate: true },
+);
+
+/** When the board shows the answer, a clock that was not right turns there too: by the short way, to be seen. */
+const SHOW_MS = 2000;
+watch(
+  () => round.value?.revealed === true,
+  (revealed) => {
+    const now = round.value;
+    if (!revealed || now === undefined || right.value) return;
+    const ahead = ((((now.asked - minutes.value) % 720) + 1080) % 720) - 360;
+    void screen.value?.turnTo(minutes.value + ahead, SHOW_MS);
+  },
+);
+const done = (): void => {
+  const now = round.value;
+  if (now === undefined || child.value === undefined) return;
+  const answer = { kind: 'hands', ...gearedAngles(minutes.value) } as const;
+  right.value = mark({ kind: 'set', shown: now.asked }, answer).verdict === 'right';
+  store.answerRound(child.value.id, now, answer);
+};
+</script>
+
+<template>
+  <TaskScreen
+    v-if="child && round"
+    ref="screen"
+    v-model="minutes"
+    :child="child"
+    :settings="store.state!.settings"
+    :asked="round.asked"
+    :status="status"
+    :count="round.count"
+    :index="round.index"
+    @done="done"
+    @undo="start"
+  />
+  <WaitingScreen v-else-if="child" :child="child" :can-practise="store.state!.practice !== null" />
+</template>

@@ -1,0 +1,73 @@
+<!-- A child's tablet: the garden, the view, and a quiet sign when the connection is lost. -->
+<script setup lang="ts">
+import { watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import GardenScene from './GardenScene.vue';
+import { useStationStore } from './stationStore.ts';
+
+const { t, locale } = useI18n();
+const store = useStationStore();
+const route = useRoute();
+void store.load();
+
+watch(
+  () => store.state?.settings.english,
+  (english) => {
+    if (english !== undefined) document.documentElement.lang = locale.value = english;
+  },
+);
+watch(
+  () => Number(route.params['childId']) || undefined,
+  (childId) => store.join(childId),
+  { immediate: true },
+);
+</script>
+
+<template>
+  <div class="station child-type">
+    <GardenScene />
+    <main v-if="store.state"><router-view :key="route.path" /></main>
+    <p v-else class="opening" role="status">{{ t(store.noClass ? 'station.noClass' : 'station.loading') }}</p>
+    <p v-if="!store.connected || store.waiting > 0" class="quiet-sign" role="status">
+      <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M7 18a4 4 0 0 1-.5-7.97A6 6 0 0 1 18 9.5a4.3 4.3 0 0 1-.5 8.5z" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="3 2.5" />
+      </svg>
+      <span class="only-heard">{{ store.waiting > 0 ? t('station.unsent', { count: store.waiting }, store.waiting) : t('station.lost') }}</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.station {
+  position: relative;
+  height: 100%;
+  min-height: 100vh;
+  min-height: 100dvh;
+  overflow: hidden;
+  font-size: 20px;
+  line-height: 1.4;
+}
+main {
+  position: relative;
+  height: 100vh;
+  height: 100dvh;
+}
+.opening {
+  position: absolute;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  font-size: 26px;
+}
+.quiet-sign {
+  position: absolute;
+  right: 20px;
+  top: 20px;
+  color: var(--quiet);
+}
+:deep(:focus-visible) {
+  outline: 4px solid var(--plum);
+  outline-offset: 3px;
+}
+</style>

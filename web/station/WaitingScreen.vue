@@ -1,0 +1,66 @@
+<!-- Between rounds: the hare waits; a child can practise alone. -->
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n';
+import type { Child } from '../../contract/index.ts';
+import ChildPicture from '../people/ChildPicture.vue';
+import HareFigure from '../shell/HareFigure.vue';
+
+const { child, canPractise } = defineProps<{ child: Child; canPractise: boolean }>();
+const { t } = useI18n();
+</script>
+
+<template>
+  <section class="waiting">
+    <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
+      <ChildPicture :picture="child.picture" :px="84" />
+      <strong>{{ child.name }}</strong>
+    </router-link>
+    <div class="middle">
+      <div class="hare"><HareFigure :px="190" /></div>
+      <p role="status">{{ t('station.waiting') }}</p>
+      <router-link v-if="canPractise" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{ t('station.alone') }}</router-link>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.waiting {
+  height: 100%;
+  padding: 24px 32px;
+  display: flex;
+  flex-direction: column;
+}
+.me {
+  align-self: flex-start;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  color: var(--ink);
+  text-decoration: none;
+  font-size: 24px;
+}
+.middle {
+  flex: 1;
+  display: grid;
+  place-content: center;
+  justify-items: center;
+  gap: 20px;
+  font-size: 26px;
+  text-align: center;
+}
+.hare {
+  padding-bottom: 12px;
+  background: radial-gradient(closest-side, var(--moss-7) 97%, transparent) no-repeat 50% 100% / 260px 56px;
+}
+.alone {
+  display: grid;
+  place-items: center;
+  min-height: 80px;
+  padding: 0 44px;
+  border-radius: 999px;
+  background: var(--plum);
+  color: #fff;
+  font-weight: 700;
+  text-decoration: none;
+}
+</style>

@@ -1,0 +1,102 @@
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+import { v4 as newId } from 'uuid';
+import { AnswerReply, Settings, StationChild, StationRound, StationState, type PostAnswer, type StationEvents } from '../../contract/index.ts';
+import type { Answer, Item } from '../../core/items/index.ts';
+import { Refused, get, post } from '../api/client.ts';
+import { listen } from '../api/live.ts';
+import { createUnsentQueue, type Sent } from './unsent.ts';
+
+/** Milliseconds between two tries while the server does not answer. */
+const RETRY_MS = 1500;
+
+const send = async (answer: PostAnswer): Promise<Sent> => {
+  try {
+    await post(AnswerReply, '/answers', answer);
+    return 'stored';
+  } catch (error) {
+    // A fault of the server's own may pass; a refusal will not.
+    return error instanceof Refused && error.status < 500 ? { refused: error.code } : 'later';
+  }
+};
+
+/** What a tablet knows and keeps. */
+export const useStationStore = defineStore('station', () => {
+  const state = shallowRef<StationState>();
+  const round = shallowRef<StationRound | null>(null);
+  const noClass = ref(false);
+  const connected = ref(true);
+  const waiting = ref(0);
+  /** Items of rounds this child has answered, as `round/index`. */
+  const answered = ref(new Set<string>());
+  let endLive: (() => void) | undefined;
+
+  const unsent = createUnsentQueue({
+    storage: localStorage,
+    send,
+    onChange: (count) => (waiting.value = count),
+    later: (again) => setTimeout(again, RETRY_MS),
+  });
+  waiting.value = unsent.count();
+
+  const load = async (): Promise<void> => {
+    try {
+      state.value = await get(StationState, '/station');
+      round.value = state.value.round;
+      noClass.value = false;
+      connected.value = true;
+    } catch (error) {
+      noClass.value = error instanceof Refused && error.code === 'no-class';
+      connected.value = noClass.value;
+      setTimeout(() => void load(), RETRY_MS);
+    }
+  };
+
+  const answeredKey = (roundId: string, index: number): string => `${roundId}/${index}`;
+  /** Follows the round as a child; tells the board that this tablet is listening. */
+  const join = (childId: number | undefined): void => {
+    endLive?.();
+    answered.value = new Set();
+    endLive = listen<StationEvents>(
+      childId === undefined ? '/station/live' : `/station/live?child=${childId}`,
+      {
+        round: (data) => (round.value = StationRound.nullable().parse(data)),
+        settings: (data) => {
+          if (state.value !== undefined) state.value = { ...state.value, settings: Settings.parse(data) };
+        },
+      },
+      (now) => {
+        connected.value = now;
+        if (!now) return;
+        void unsent.flush();
+        if (childId !== undefined) void catchUp(childId);
+      },
+    );
+  };
+  /** What this child has answered already, so that a reloaded tablet does not ask again. */
+  const catchUp = async (childId: number): Promise<void> => {
+    const roundId = round.value?.id;
+    const known = await get(StationChild, `/station/children/${childId}`).catch(() => undefined);
+    if (known === undefined || roundId === undefined) return;
+    answered.value = new Set([...answered.value, ...known.answered.map((index) => answeredKey(roundId, index))]);
+  };
+
+  const answerRound = (childId: number, to: StationRound, answer: Answer): void => {
+    const item: Item = { kind: 'set', shown: to.asked };
+    answered.value = new Set([...answered.value, answeredKey(to.id, to.index)]);
+    unsent.add({
+      post: { id: newId(), childId, answer, to: { setting: 'round', roundId: to.id, index: to.index } },
+      lessonId: to.lessonId,
+      item,
+    });
+  };
+  const answerAlone = (childId: number, lessonId: number, item: Item, attempt: number, answer: Answer): void =>
+    unsent.add({
+      post: { id: newId(), childId, answer, to: { setting: 'alone', lessonId, item, attempt } },
+      lessonId,
+      item,
+    });
+  const hasAnswered = (to: StationRound): boolean => answered.value.has(answeredKey(to.id, to.index));
+
+  return { state, round, noClass, connected, waiting, load, join, answerRound, answerAlone, hasAnswered };
+});
