@@ -15,7 +15,7 @@ const OTHER_NAMES = {
   clover: 'four-leaf-clover',
 };
 /** A wren is brown; the package's bird is red. */
-const OTHER_COLOURS = { wren: { '#CA0B4A': '#8A5A34', '#990838': '#6B4427' } };
+const OTHER_COLOURS = { wren: { '#ca0b4a': '#8a5a34' } };
 const DRAWN_BY_HAND = new Set(['radish', 'watering-can', 'pumpkin', 'trowel']);
 
 const icons = JSON.parse(readFileSync(join(ROOT, 'node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8')).icons;

@@ -22,6 +22,7 @@ const px = computed(() => (times.length > 20 ? 36 : times.length > 12 ? 42 : 50)
 
 <template>
   <section class="wall" :aria-label="t('round.wall')">
+    <h2 class="title-column">{{ t('round.wall') }}</h2>
     <p v-if="times.length === 0" class="quiet">{{ t('round.noTablets') }}</p>
     <ul v-else>
       <li v-for="{ time, clocks } in groups" :key="time" :aria-label="t('round.wallLabel', { count: clocks, time: written(time) }, clocks)">
@@ -33,6 +34,7 @@ const px = computed(() => (times.length > 20 ? 36 : times.length > 12 ? 42 : 50)
 
 <style scoped>
 ul {
+  margin-top: 8px;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 14px;

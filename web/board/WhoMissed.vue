@@ -82,7 +82,7 @@ ul {
 ul.many {
   grid-template-columns: repeat(7, 1fr);
 }
-button {
+li button {
   width: 100%;
   min-height: 68px;
   display: grid;
@@ -91,7 +91,7 @@ button {
   padding: 5px 0 3px;
   border-radius: var(--corner);
 }
-button:hover {
+li button:hover {
   background: rgba(255, 255, 255, 0.7);
 }
 .face {

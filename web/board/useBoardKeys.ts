@@ -25,4 +25,9 @@ export const useBoardKeys = (map: () => BoardKeys): void => {
     if (step !== undefined) map().step(step);
     else act?.();
   });
+  // A button reached by keyboard keeps its Space; one that was only tapped gives it back to the board. A click made
+  // by a key has no count.
+  useEventListener(window, 'click', (event: MouseEvent) => {
+    if (event.detail > 0 && document.activeElement instanceof HTMLButtonElement) document.activeElement.blur();
+  });
 };

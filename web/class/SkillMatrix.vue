@@ -41,6 +41,11 @@ const reason = (child: Child): string => {
   </header>
   <div class="scroll" :class="{ crowded: children.length > 24 }">
     <table>
+      <colgroup>
+        <col class="of-name" />
+        <col v-for="skill in SKILLS" :key="skill" :class="startsGroup(skill) ? 'of-first' : 'of-skill'" />
+        <col />
+      </colgroup>
       <thead>
         <tr>
           <td />
@@ -90,23 +95,36 @@ table {
   width: 100%;
   border-collapse: separate;
   border-spacing: 0;
+  table-layout: fixed;
 }
-.group {
+.of-name {
+  width: 112px;
+}
+.of-skill {
+  width: 37px;
+}
+.of-first {
+  width: 49px;
+}
+th.group {
   text-align: left;
   font-size: 14px;
   font-weight: 700;
   line-height: 18px;
-  padding-left: 14px;
+  padding-left: 16px;
+  white-space: nowrap;
 }
 .skill {
   font-size: 13px;
   line-height: 16px;
   font-weight: 400;
   color: var(--quiet);
-  padding-bottom: 4px;
+  padding: 0 0 4px;
 }
 td.reason,
 th.reason {
+  overflow: hidden;
+  text-overflow: ellipsis;
   text-align: left;
   padding-left: 12px;
   font-size: 14px;
@@ -128,8 +146,12 @@ tbody tr:hover > *,
 tbody tr:focus-within > * {
   background: var(--plum-tint);
 }
-tbody td {
+tbody td,
+tbody th {
   padding: 0;
+}
+.disc {
+  display: flex;
 }
 .first {
   padding-left: 12px !important;
@@ -152,7 +174,6 @@ tbody a {
   background: var(--sand);
 }
 .name {
-  max-width: 130px;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

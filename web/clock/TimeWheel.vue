@@ -14,8 +14,11 @@ const { results, centre, caption } = defineProps<{
 }>();
 const { t } = useI18n();
 
-const INNER = 52;
-const OUTER = 98;
+/** Radii and gap of the bricks without their round corners, which a line of `CORNER` adds all round. */
+const CORNER = 5;
+const INNER = 52 + CORNER / 2;
+const OUTER = 100 - CORNER / 2;
+const GAP = 3 + CORNER;
 /** Share right at which a brick takes the next darker moss; the darkest is white on green. */
 const shade = (share: number): string =>
   share >= 0.9 ? 'moss-7' : share >= 0.75 ? 'moss-6' : share >= 0.6 ? 'moss-4' : 'moss-2';
@@ -28,7 +31,7 @@ const bricks = computed(() =>
     return {
       time,
       hour: hourOf(time),
-      path: ringBrickPath(angle - 15, angle + 15, INNER, OUTER, 3.4),
+      path: ringBrickPath(angle - 15, angle + 15, INNER, OUTER, GAP),
       at: pointAt(angle, (INNER + OUTER) / 2),
       shade: asked ? shade(result.childrenRight / result.children) : 'none',
       label: asked
@@ -43,7 +46,7 @@ const bricks = computed(() =>
   <svg viewBox="-102 -102 204 204" class="wheel" role="list" :aria-label="t('class.wheel')">
     <g v-for="brick in bricks" :key="brick.time" role="listitem" :aria-label="brick.label" :class="brick.shade">
       <title>{{ brick.label }}</title>
-      <path :d="brick.path" class="brick" />
+      <path :d="brick.path" class="brick" :stroke-width="CORNER" />
       <text :x="brick.at.x" :y="brick.at.y" class="numeral">{{ brick.hour }}</text>
     </g>
     <text y="-7" class="centre">{{ centre }}</text>
@@ -56,7 +59,6 @@ const bricks = computed(() =>
   display: block;
 }
 .brick {
-  stroke-width: 5;
   stroke-linejoin: round;
   fill: var(--raised);
   stroke: var(--raised);

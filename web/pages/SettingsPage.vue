@@ -89,6 +89,7 @@ ol {
   font-size: 20px;
   line-height: 32px;
   text-align: center;
+  text-wrap: balance;
 }
 .problem {
   color: var(--berry);

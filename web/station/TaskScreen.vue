@@ -85,10 +85,10 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
 .task {
   height: 100%;
   display: grid;
-  grid-template: 1fr auto / minmax(180px, 290px) minmax(0, 1fr) minmax(170px, 250px);
+  grid-template: 1fr auto / clamp(190px, 22vw, 290px) minmax(0, 1fr) clamp(160px, 19vw, 250px);
   grid-template-areas: 'left clock right' 'stones stones stones';
-  gap: 0 24px;
-  padding: 24px 32px 16px;
+  gap: 0 min(24px, 1.6vw);
+  padding: 24px min(32px, 2.4vw) 16px;
 }
 .left {
   grid-area: left;

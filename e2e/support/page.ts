@@ -1,0 +1,108 @@
+import { By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { createRequire } from 'node:module';
+import type { Browser } from './browser.ts';
+
+const WAIT_MS = 10_000;
+
+/** Finds things on a page by what a person sees or hears. */
+export const onPage = ({ driver }: Browser) => {
+  const find = (css: string): Promise<WebElement> =>
+    Promise.resolve(driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`));
+  const literal = (text: string): string => `concat('', "${text.split('"').join(`", '"', "`)}")`;
+  const named = (what: string, name: string): By =>
+    By.xpath(`//${what}[contains(normalize-space(.), ${literal(name)}) or contains(@aria-label, ${literal(name)})]`);
+  const button = (name: string): Promise<WebElement> =>
+    Promise.resolve(driver.wait(until.elementLocated(named('*[self::button or self::a]', name)), WAIT_MS, `no button ${name}`));
+  const text = async (css = 'body'): Promise<string> => (await find(css)).getText();
+  return {
+    driver,
+    find,
+    button,
+    text,
+    all: (css: string): Promise<WebElement[]> => driver.findElements(By.css(css)),
+    /** Waits until the page says this. */
+    says: (words: string): Promise<unknown> =>
+      Promise.resolve(
+        driver.wait(async () => (await driver.findElement(By.css('body')).getText()).includes(words), WAIT_MS, `the page never says "${words}"`),
+      ),
+    /** Waits for a condition, asked again and again. */
+    until: (what: string, holds: () => Promise<boolean>, ms = WAIT_MS): Promise<unknown> =>
+      Promise.resolve(driver.wait(() => holds().catch(() => false), ms, what)),
+    press: async (...keys: string[]): Promise<void> => {
+      await driver.actions().sendKeys(...keys).perform();
+    },
+    tap: async (name: string): Promise<void> => {
+      await driver.wait(until.elementIsVisible(await button(name)), WAIT_MS);
+      await (await button(name)).click();
+    },
+    attribute: async (css: string, name: string): Promise<string> => String(await (await find(css)).getAttribute(name)),
+  };
+};
+export type Page = ReturnType<typeof onPage>;
+
+/** Degrees clockwise from 12 of each hand as it is drawn inside an element. */
+export const drawnHands = async (driver: WebDriver, css: string): Promise<{ hour: number; minute: number }> =>
+  driver.executeScript(
+    `const of = (hand) => Number(/rotate\\(([-\\d.e]+)/.exec(document.querySelector(arguments[0] + ' .hand.' + hand).getAttribute('transform'))[1]);
+     return { hour: of('hour'), minute: of('minute') };`,
+    css,
+  );
+
+/** Waits until the hands inside an element have come to rest there: degrees clockwise from 12. */
+export const handsStandAt = (page: Page, css: string, wanted: { hour: number; minute: number }): Promise<unknown> =>
+  page.until(`the hands stand at ${JSON.stringify(wanted)}`, async () => {
+    const drawn = await drawnHands(page.driver, css);
+    return Math.abs(drawn.hour - wanted.hour) < 1e-9 && Math.abs(drawn.minute - wanted.minute) < 1e-9;
+  });
+
+/** Where a direction and distance on a clock lie, in pixels from the middle of its element; face units are 1/102 of half its width (or 1/130 for a child's clock with its groove). */
+export const onClock = async (clock: WebElement, degrees: number, reach: number): Promise<{ x: number; y: number }> => {
+  const { width } = await clock.getRect();
+  const viewBox = String(await clock.getDomAttribute('viewBox')).split(' ').map(Number);
+  const scale = width / viewBox[2]!;
+  const radians = (degrees * Math.PI) / 180;
+  return { x: Math.round(reach * scale * Math.sin(radians)), y: Math.round(-reach * scale * Math.cos(radians)) };
+};
+
+interface PointerInput {
+  readonly Pointer: { new (name: string, type: string): TouchPointer; readonly Type: { readonly TOUCH: string } };
+}
+interface TouchPointer {
+  press(): unknown;
+  release(): unknown;
+  move(to: { origin: WebElement; x: number; y: number; duration: number }): unknown;
+}
+const input = createRequire(import.meta.url)('selenium-webdriver/lib/input.js') as PointerInput;
+
+interface Stroke {
+  readonly from: { degrees: number; reach: number };
+  /** Directions passed on the way, so that more than half a turn is turned and not cut short. */
+  readonly over: readonly number[];
+  readonly reach: number;
+}
+
+/** Drags on a clock with a mouse. */
+export const dragByMouse = async (driver: WebDriver, clock: WebElement, { from, over, reach }: Stroke): Promise<void> => {
+  let actions = driver.actions({ async: true });
+  actions = actions.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)) }).press();
+  for (const degrees of over)
+    actions = actions.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 });
+  await actions.release().perform();
+};
+
+/** Drags on a clock with a finger. */
+export const dragByTouch = async (driver: WebDriver, clock: WebElement, { from, over, reach }: Stroke): Promise<void> => {
+  const finger = new input.Pointer('finger', input.Pointer.Type.TOUCH);
+  const moves = [finger.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)), duration: 0 }), finger.press()];
+  for (const degrees of over)
+    moves.push(finger.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 }));
+  moves.push(finger.release());
+  const actions = driver.actions({ async: true }) as unknown as { insert(device: unknown, ...moves: unknown[]): { perform(): Promise<void> } };
+  await actions.insert(finger, ...moves).perform();
+};
+
+/** Directions every 30 degrees from one to another, clockwise when `to` is larger. */
+export const sweep = (from: number, to: number): number[] => {
+  const steps = Math.max(1, Math.round(Math.abs(to - from) / 30));
+  return Array.from({ length: steps }, (_, i) => from + ((to - from) * (i + 1)) / steps);
+};

@@ -1,0 +1,229 @@
+import { afterAll, beforeAll, describe, expect } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import { hourOf, type DialTime } from '../core/clock/index.ts';
+import { startingTime } from '../core/items/index.ts';
+import { startBrowser, type Browser } from './support/browser.ts';
+import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { journey } from './support/journey.ts';
+import { dragByMouse, dragByTouch, drawnHands, handsStandAt, onPage, sweep, type Page } from './support/page.ts';
+
+/** The whole walk, in order, in two browsers: a teacher at the board and Ada at a tablet. */
+describe('a lesson from the desk to the record', () => {
+  let hoppel: Hoppel;
+  let teacherBrowser: Browser;
+  let childBrowser: Browser;
+  let teacher: Page;
+  let child: Page;
+  let times: DialTime[];
+
+  beforeAll(async () => {
+    hoppel = await startHoppel();
+    teacherBrowser = await startBrowser();
+    childBrowser = await startBrowser({ width: 1024, height: 768 });
+    teacher = onPage(teacherBrowser);
+    child = onPage(childBrowser);
+  });
+  afterAll(async () => {
+    await Promise.all([teacherBrowser.quit(), childBrowser.quit()]);
+    await hoppel.remove();
+  });
+
+  const step = journey(() => ({ teacher: teacherBrowser, child: childBrowser }));
+  const phase = (name: string): Promise<unknown> =>
+    teacher.until(`the board is at ${name}`, async () => (await teacher.attribute('.board', 'data-phase')) === name);
+  const next = (): Promise<void> => teacher.press(' ');
+  const ofRound = async (): Promise<{ index: number; phase: string; times: DialTime[] }> => {
+    const response = await fetch(`${hoppel.url}/api/board`);
+    return ((await response.json()) as { round: { index: number; phase: string; times: DialTime[] } }).round;
+  };
+
+  step('shows today’s lesson with its sentence, words, things and what the last check said', async () => {
+    await teacher.driver.get(hoppel.url);
+    await teacher.says('O’clock: read and set');
+    await teacher.says('I can read o’clock times and set them on a clock.');
+    const body = await teacher.text();
+    for (const words of ['Tuesday, November 24, 9:00 to 9:20', 'Friday’s ticket', 'Nia was away', 'of 21', 'Hands swapped', 'The number as minutes', 'Go on, with a small group'])
+      expect(body).toContain(words);
+    expect(await teacher.all('.path .stone')).toHaveLength(15);
+    expect(await teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 7');
+  });
+
+  step('draws every segment as tall as its minutes, with clocks that tell its exact times', async () => {
+    const blocks = await teacher.all('.block');
+    const heights = await Promise.all(blocks.map(async (block) => (await block.getRect()).height));
+    const minutes = await Promise.all(blocks.map(async (block) => Number(/(\d+) min/.exec(await block.getText())![1])));
+    expect(minutes.reduce((a, b) => a + b)).toBe(20);
+    heights.forEach((height, i) => expect(Math.abs(height + 4 - minutes[i]! * 27)).toBeLessThan(1));
+    const hands = await drawnHands(teacher.driver, '.block:nth-child(2) .small-clock');
+    expect(hands).toEqual({ hour: 90, minute: 0 }); // the first example to show is 3:00
+  });
+
+  step('keeps a tick and a decision', async () => {
+    await (await teacher.find('.things li:nth-child(3) input')).click();
+    await teacher.tap('Accept');
+    await teacher.says('Decided');
+    await teacher.driver.navigate().refresh();
+    await teacher.says('Decided');
+    expect(await (await teacher.find('.things li:nth-child(3) input')).isSelected()).toBe(true);
+  });
+
+  step('opens the board from the desk; a mouse drags the minute hand past 12 and the hour follows 12:1', async () => {
+    await teacher.tap('Open “Show” on the board');
+    const clock = await teacher.find('.board .geared');
+    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 90, minute: 0 });
+    await dragByMouse(teacher.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, 390), reach: 80 });
+    await handsStandAt(teacher, '.board', { hour: 122.5, minute: 30 }); // 4:05
+    await dragByMouse(teacher.driver, clock, { from: { degrees: 30, reach: 80 }, over: sweep(30, -30), reach: 80 });
+    await handsStandAt(teacher, '.board', { hour: 117.5, minute: 330 }); // back past 12 to 3:55
+  });
+
+  step('a finger drags the hour hand, and the minute hand goes round', async () => {
+    const clock = await teacher.find('.board .geared');
+    await dragByTouch(teacher.driver, clock, { from: { degrees: 117.5, reach: 40 }, over: [125, 135], reach: 40 });
+    await handsStandAt(teacher, '.board', { hour: 135, minute: 180 }); // 4:30
+  });
+
+  step('keys step 1, 5 and 30 minutes; Space opens the cards in the reading order', async () => {
+    const clock = await teacher.find('.board .geared');
+    const now = async (): Promise<number> => Number(await clock.getAttribute('aria-valuenow'));
+    const keys = async (...held: string[]): Promise<void> => {
+      const actions = teacher.driver.actions();
+      for (const key of held.slice(0, -1)) actions.keyDown(key);
+      actions.sendKeys(held.at(-1)!);
+      for (const key of held.slice(0, -1)) actions.keyUp(key);
+      await actions.perform();
+    };
+    const before = await now();
+    await keys(Key.ARROW_RIGHT);
+    expect(await now()).toBe(before + 1);
+    await keys(Key.SHIFT, Key.ARROW_UP);
+    expect(await now()).toBe(before + 6);
+    await keys(Key.ALT, Key.ARROW_DOWN);
+    expect(await now()).toBe(before - 24);
+    const open = async (): Promise<string[]> =>
+      Promise.all((await teacher.all('.card')).map((card) => card.getAttribute('data-open') as Promise<string>));
+    expect(await open()).toEqual(['false', 'false', 'false']);
+    await next();
+    expect(await open()).toEqual(['true', 'false', 'false']);
+    await next();
+    await next();
+    expect(await open()).toEqual(['true', 'true', 'true']);
+    await teacher.says('4:06');
+    await teacher.press(Key.ESCAPE);
+    await teacher.says('Get ready');
+  });
+
+  step('starts a round of six o’clock times; the task comes to the tablet by itself', async () => {
+    await child.driver.get(`${hoppel.url}/station`);
+    await child.tap('I am Ada');
+    await child.says('The next clock comes by itself.');
+    await teacher.tap('Open “Show me” on the board');
+    await teacher.tap('Start the round');
+    await phase('ask');
+    times = (await ofRound()).times;
+    expect(times).toHaveLength(6);
+    expect(times).toContain(0);
+    const hours = times.map(hourOf);
+    await teacher.says(`${hours[0]} o’clock`);
+    await child.says(`${hours[0]}:00`);
+    await teacher.says('0 of 1 tablets have answered');
+    expect(await teacher.all('.board .geared .hand')).toHaveLength(0); // the board does not show the answer yet
+  });
+
+  step('the child turns the knob by touch and is done; the board counts it and shows no clock before the reveal', async () => {
+    await next();
+    await phase('think');
+    await teacher.says('Think');
+    const clock = await child.find('.groove-clock');
+    const start = startingTime(times[0]!);
+    expect(Number(await clock.getAttribute('aria-valuenow'))).toBe(start);
+    // Turn the minute hand to 12 by the knob, then bring the hour hand where it belongs.
+    const minuteAngle = (start % 60) * 6;
+    await dragByTouch(child.driver, clock, { from: { degrees: minuteAngle, reach: 112 }, over: sweep(minuteAngle, minuteAngle + (((times[0]! - start + 1080) % 720) - 360) * 6), reach: 112 });
+    await child.until('the clock is set', async () => Number(await clock.getAttribute('aria-valuenow')) === times[0]);
+    await child.tap('Done');
+    await child.says('Look up!');
+    await teacher.says('1 of 1 tablets have answered');
+    expect(await teacher.all('.wall')).toHaveLength(0);
+  });
+
+  step('reveals step by step, shows everyone’s clocks and asks who missed it', async () => {
+    await next();
+    await phase('show');
+    await next();
+    await phase('reveal');
+    await child.says('Yes!');
+    await next();
+    await next();
+    await next();
+    await teacher.says(`${hourOf(times[0]!)} o’clock`);
+    await handsStandAt(teacher, '.board', { hour: times[0]! / 2, minute: 0 });
+    await teacher.press('r');
+    await teacher.until('R covers the cards again', async () => (await teacher.all('.lid')).length === 3);
+    for (let step = 0; step < 4; step++) await next();
+    await phase('missed');
+    expect(await drawnHands(teacher.driver, '.wall')).toEqual({ hour: times[0]! / 2, minute: 0 });
+    await teacher.tap('Bram: had it');
+    await teacher.button('Bram: missed it');
+  });
+
+  step('a restart in the middle of the round loses nothing and goes on where it was', async () => {
+    await next();
+    await teacher.until('the second time is asked', async () => (await ofRound()).index === 1);
+    await hoppel.stop();
+    await teacher.says('Trying again');
+    await hoppel.start();
+    await teacher.until('the board is connected again', async () => (await teacher.all('.lost')).length === 0);
+    expect(await ofRound()).toMatchObject({ index: 1, phase: 'ask', times });
+    await next();
+    await phase('think');
+    await child.says(`${hourOf(times[1]!)}:00`);
+  });
+
+  step('an answer made while the network is down waits quietly and arrives once it is back', async () => {
+    await child.driver.sendDevToolsCommand('Network.enable', {});
+    const offline = (is: boolean): Promise<void> =>
+      child.driver.sendDevToolsCommand('Network.emulateNetworkConditions', { offline: is, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+    await offline(true);
+    await child.tap('Done'); // not turned at all: wrong
+    await child.find('.quiet-sign');
+    await teacher.says('0 of 1 tablets have answered');
+    await offline(false);
+    await teacher.says('1 of 1 tablets have answered');
+    await child.until('the sign is gone', async () => (await child.all('.quiet-sign')).length === 0);
+  });
+
+  step('goes back with Backspace and on to the end of the round', async () => {
+    await teacher.press(Key.BACK_SPACE);
+    await phase('ask');
+    for (let index = 1; index < 6; index++) {
+      for (const reached of ['think', 'show', 'reveal', 'reveal', 'reveal', 'reveal', 'missed']) {
+        await next();
+        await phase(reached);
+      }
+      await next();
+    }
+    await phase('done');
+    await teacher.says('The round is done');
+    await child.says('The next clock comes by itself.');
+  });
+
+  step('Class shows what happened: Bram’s miss, and Ada’s clock as a pair of asked and answered', async () => {
+    await teacher.tap('See the class');
+    await teacher.says('How each o’clock went');
+    expect(await teacher.all('tbody tr')).toHaveLength(22);
+    expect(await teacher.attribute('.wheel g[role=listitem]', 'aria-label')).toMatch(/^12 o’clock: \d+ of 22 had it$/);
+    await teacher.tap('Open Ada');
+    await teacher.says('on a tablet');
+    // Latest first: the tablet's second answer was left where it started, the first was right.
+    const pairs = await teacher.all('.pair');
+    const second = await pairs[0]!.getText();
+    expect(second).toContain(`Set ${hourOf(times[1]!)}:00`);
+    const start = startingTime(times[1]!);
+    expect(second).toContain(`Turned to ${hourOf(start)}:${String(start % 60).padStart(2, '0')}`);
+    expect(await pairs[1]!.getText()).toContain(`Turned to ${hourOf(times[0]!)}:00`);
+    await teacher.driver.get(`${hoppel.url}/class/2`);
+    await teacher.says('tapped by you');
+    expect(await teacher.text('.answers')).toContain('Missed it');
+  });
+});

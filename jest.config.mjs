@@ -1,0 +1,17 @@
+// Two projects: quick tests of core, contract, server and demo, and journeys through a real browser.
+const common = {
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: {
+    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } }],
+  },
+};
+export default {
+  projects: [
+    {
+      ...common,
+      displayName: 'unit',
+      testMatch: ['<rootDir>/{core,contract,server,demo,web,tools}/**/*.test.{ts,mjs}'],
+    },
+    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.e2e.ts'], setupFilesAfterEnv: ['<rootDir>/e2e/support/slow.ts'] },
+  ],
+};
