@@ -2,7 +2,10 @@
 const common = {
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
-    '^.+\\.ts$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } }],
+    '^.+\\.ts$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
+    ],
   },
 };
 export default {
@@ -12,6 +15,11 @@ export default {
       displayName: 'unit',
       testMatch: ['<rootDir>/{core,contract,server,demo,web,tools}/**/*.test.{ts,mjs}'],
     },
-    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.e2e.ts'], setupFilesAfterEnv: ['<rootDir>/e2e/support/slow.ts'] },
+    {
+      ...common,
+      displayName: 'e2e',
+      testMatch: ['<rootDir>/e2e/**/*.e2e.ts'],
+      setupFilesAfterEnv: ['<rootDir>/e2e/support/slow.ts'],
+    },
   ],
 };

@@ -84,9 +84,7 @@ export const ClassView = z.strictObject({
       reason: Reason.nullable(),
     }),
   ),
-  times: z.array(
-    z.strictObject({ time: Time, children: z.int(), childrenRight: z.int() }),
-  ),
+  times: z.array(z.strictObject({ time: Time, children: z.int(), childrenRight: z.int() })),
 });
 export type ClassView = z.infer<typeof ClassView>;
 

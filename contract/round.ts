@@ -30,9 +30,7 @@ export type PostMove = z.infer<typeof PostMove>;
 /** What the teacher saw for one item: who missed it and who had it, one row a child. */
 export const PostTaps = z.strictObject({
   index: z.int().min(0).max(99),
-  taps: z
-    .array(z.strictObject({ id: SenderId, childId: z.int().positive(), got: z.boolean() }))
-    .max(60),
+  taps: z.array(z.strictObject({ id: SenderId, childId: z.int().positive(), got: z.boolean() })).max(60),
 });
 export type PostTaps = z.infer<typeof PostTaps>;
 

@@ -33,7 +33,7 @@ export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
 export const Verdict = z.enum(VERDICTS);
 export const Finding = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rule'), rule: z.enum(WRONG_RULES), answered: Time }),
-  z.strictObject({ kind: z.literal('minute-hand-off'), degrees: z.number() }),
+  z.strictObject({ kind: z.literal('minute-hand-off'), minutes: z.int() }),
   z.strictObject({ kind: z.literal('hour-off'), askedHour: z.int(), answeredHour: z.int() }),
 ]);
 export const Mastery = z.strictObject({

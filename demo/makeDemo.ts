@@ -33,7 +33,9 @@ const itemsAsked = ({ key, segments }: Lesson): Item[] => {
     case 'oclock-meet':
       return [
         ...timesIn('together').map((shown): Item => ({ kind: 'read', shown })),
-        ...timesIn('together').slice(0, 2).map((shown): Item => ({ kind: 'set', shown })),
+        ...timesIn('together')
+          .slice(0, 2)
+          .map((shown): Item => ({ kind: 'set', shown })),
       ];
     case 'oclock-first-ticket':
       return timesIn('ticket').map((shown) => ({ kind: 'read', shown }));

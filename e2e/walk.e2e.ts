@@ -42,7 +42,15 @@ describe('a lesson from the desk to the record', () => {
     await teacher.says('O’clock: read and set');
     await teacher.says('I can read o’clock times and set them on a clock.');
     const body = await teacher.text();
-    for (const words of ['Tuesday, November 24, 9:00 to 9:20', 'Friday’s ticket', 'Nia was away', 'of 21', 'Hands swapped', 'The number as minutes', 'Go on, with a small group'])
+    for (const words of [
+      'Tuesday, November 24, 9:00 to 9:20',
+      'Friday’s ticket',
+      'Nia was away',
+      'of 21',
+      'Hands swapped',
+      'The number as minutes',
+      'Go on, with a small group',
+    ])
       expect(body).toContain(words);
     expect(await teacher.all('.path .stone')).toHaveLength(15);
     expect(await teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 7');
@@ -130,22 +138,29 @@ describe('a lesson from the desk to the record', () => {
     expect(await teacher.all('.board .geared .hand')).toHaveLength(0); // the board does not show the answer yet
   });
 
-  step('the child turns the knob by touch and is done; the board counts it and shows no clock before the reveal', async () => {
-    await next();
-    await phase('think');
-    await teacher.says('Think');
-    const clock = await child.find('.groove-clock');
-    const start = startingTime(times[0]!);
-    expect(Number(await clock.getAttribute('aria-valuenow'))).toBe(start);
-    // Turn the minute hand to 12 by the knob, then bring the hour hand where it belongs.
-    const minuteAngle = (start % 60) * 6;
-    await dragByTouch(child.driver, clock, { from: { degrees: minuteAngle, reach: 112 }, over: sweep(minuteAngle, minuteAngle + (((times[0]! - start + 1080) % 720) - 360) * 6), reach: 112 });
-    await child.until('the clock is set', async () => Number(await clock.getAttribute('aria-valuenow')) === times[0]);
-    await child.tap('Done');
-    await child.says('Look up!');
-    await teacher.says('1 of 1 tablets have answered');
-    expect(await teacher.all('.wall')).toHaveLength(0);
-  });
+  step(
+    'the child turns the knob by touch and is done; the board counts it and shows no clock before the reveal',
+    async () => {
+      await next();
+      await phase('think');
+      await teacher.says('Think');
+      const clock = await child.find('.groove-clock');
+      const start = startingTime(times[0]!);
+      expect(Number(await clock.getAttribute('aria-valuenow'))).toBe(start);
+      // Turn the minute hand to 12 by the knob, then bring the hour hand where it belongs.
+      const minuteAngle = (start % 60) * 6;
+      await dragByTouch(child.driver, clock, {
+        from: { degrees: minuteAngle, reach: 112 },
+        over: sweep(minuteAngle, minuteAngle + (((times[0]! - start + 1080) % 720) - 360) * 6),
+        reach: 112,
+      });
+      await child.until('the clock is set', async () => Number(await clock.getAttribute('aria-valuenow')) === times[0]);
+      await child.tap('Done');
+      await child.says('Look up!');
+      await teacher.says('1 of 1 tablets have answered');
+      expect(await teacher.all('.wall')).toHaveLength(0);
+    },
+  );
 
   step('reveals step by step, shows everyone’s clocks and asks who missed it', async () => {
     await next();
@@ -183,7 +198,12 @@ describe('a lesson from the desk to the record', () => {
   step('an answer made while the network is down waits quietly and arrives once it is back', async () => {
     await child.driver.sendDevToolsCommand('Network.enable', {});
     const offline = (is: boolean): Promise<void> =>
-      child.driver.sendDevToolsCommand('Network.emulateNetworkConditions', { offline: is, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+      child.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+        offline: is,
+        latency: 0,
+        downloadThroughput: -1,
+        uploadThroughput: -1,
+      });
     await offline(true);
     await child.tap('Done'); // not turned at all: wrong
     await child.find('.quiet-sign');

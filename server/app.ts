@@ -54,8 +54,14 @@ const security = helmet({
 /** Far above any real message: the largest, a whole class tapped at once, is about 8 kB. */
 const BODY_LIMIT = '64kb';
 
+/** The server, and what to call before its data file is closed. */
+export interface App {
+  readonly app: Express;
+  readonly end: () => void;
+}
+
 /** Builds the whole server from its parts; tests build it too. */
-export const createApp = ({ db, now, webFolder }: AppParts): Express => {
+export const createApp = ({ db, now, webFolder }: AppParts): App => {
   const children = createChildRepository(db);
   const lessons = createLessonRepository(db);
   const answers = createAnswerRepository(db);
@@ -91,5 +97,5 @@ export const createApp = ({ db, now, webFolder }: AppParts): Express => {
 
   if (webFolder !== undefined) app.use(webRoutes(webFolder));
   app.use(errorHandler);
-  return app;
+  return { app, end: live.end };
 };

@@ -5,7 +5,9 @@ export type Now = () => Date;
 
 /** The calendar day of a moment where the school is (the machine's time zone). */
 export const dayOf = (moment: Date): Day =>
-  [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()].map((part) => String(part).padStart(2, '0')).join('-');
+  [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]
+    .map((part) => String(part).padStart(2, '0'))
+    .join('-');
 
 /** The real clock, or one that starts at nine on a given day and runs on from there. */
 export const clockFrom = (fixedDay: Day | undefined): Now => {

@@ -46,7 +46,7 @@ const open = (file: string) => {
 };
 
 const db = open(resolve(data!));
-const app = createApp({ db, now: clockFrom(today), webFolder: resolve(web!) });
+const { app, end: endLive } = createApp({ db, now: clockFrom(today), webFolder: resolve(web!) });
 const server = createServer(app);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -80,6 +80,7 @@ let ending = false;
 const end = (): void => {
   if (ending) return;
   ending = true;
+  endLive();
   server.close(() => {
     db.close();
     process.exit(0);

@@ -71,7 +71,9 @@ export const ensureBrowser = () => {
   if (existsSync(chromium) && existsSync(driver)) return;
   const apt = '/usr/bin/apt-get';
   if (process.getuid?.() !== 0 || !existsSync(apt))
-    giveUp('the browser tests need Chromium and ChromeDriver; set CHROMIUM_BIN and CHROMEDRIVER_BIN to where they are.');
+    giveUp(
+      'the browser tests need Chromium and ChromeDriver; set CHROMIUM_BIN and CHROMEDRIVER_BIN to where they are.',
+    );
   console.log('Installing Chromium and ChromeDriver ...');
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'chromium', 'chromium-driver']]) {

@@ -18,13 +18,18 @@ const OTHER_NAMES = {
 const OTHER_COLOURS = { wren: { '#ca0b4a': '#8a5a34' } };
 const DRAWN_BY_HAND = new Set(['radish', 'watering-can', 'pumpkin', 'trowel']);
 
-const icons = JSON.parse(readFileSync(join(ROOT, 'node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8')).icons;
+const icons = JSON.parse(
+  readFileSync(join(ROOT, 'node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8'),
+).icons;
 const list = readFileSync(join(ROOT, 'core/pictures/pictures.ts'), 'utf8');
 for (const [, name] of list.matchAll(/^ {2}'([a-z-]+)',$/gm)) {
   if (DRAWN_BY_HAND.has(name)) continue;
   const icon = icons[OTHER_NAMES[name] ?? name];
   if (icon === undefined) throw new Error(`no picture for ${name}`);
-  const body = Object.entries(OTHER_COLOURS[name] ?? {}).reduce((text, [from, to]) => text.replaceAll(from, to), icon.body);
+  const body = Object.entries(OTHER_COLOURS[name] ?? {}).reduce(
+    (text, [from, to]) => text.replaceAll(from, to),
+    icon.body,
+  );
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32">${body}</svg>\n`;
   writeFileSync(join(ROOT, `web/public/pictures/${name}.svg`), svg);
 }

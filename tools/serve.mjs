@@ -21,7 +21,15 @@ export const makeDemo = (data, today) => {
 export const serve = (data, args) => {
   const server = spawn(
     process.execPath,
-    ['--enable-source-maps', join(ROOT, 'dist/server/main.js'), '--data', data, '--web', join(ROOT, 'dist/web'), ...args],
+    [
+      '--enable-source-maps',
+      join(ROOT, 'dist/server/main.js'),
+      '--data',
+      data,
+      '--web',
+      join(ROOT, 'dist/web'),
+      ...args,
+    ],
     { stdio: 'inherit' },
   );
   // Ctrl-C in a terminal reaches the server by itself; a kill of this process does not.

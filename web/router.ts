@@ -6,7 +6,12 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'desk', component: () => import('./pages/DeskPage.vue') },
     { path: '/lessons/:number(\\d+)', name: 'lesson', component: () => import('./pages/DeskPage.vue') },
-    { path: '/board/:number(\\d+)?', name: 'board', component: () => import('./pages/BoardPage.vue'), meta: { shell: false } },
+    {
+      path: '/board/:number(\\d+)?',
+      name: 'board',
+      component: () => import('./pages/BoardPage.vue'),
+      meta: { shell: false },
+    },
     { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
     { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
     { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },

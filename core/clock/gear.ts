@@ -1,4 +1,5 @@
 import { gearedAngles, turnBetween } from './angles.ts';
+import { DIAL_MINUTES, type DialTime } from './time.ts';
 
 /** The two hands a person can take hold of. */
 export const HANDS = ['hour', 'minute'] as const;
@@ -22,3 +23,16 @@ export const turnHand = (minutes: number, hand: Hand, towards: number): number =
 
 /** The nearest place a clock settles on, in unwrapped minutes; half-way settles forward. */
 export const snapMinutes = (minutes: number, snap: SnapMinutes): number => Math.round(minutes / snap) * snap;
+
+/**
+ * Where a geared clock shows a time next when it is turned clockwise, in unwrapped minutes; where it stands, when it
+ * shows that time already.
+ */
+export const turnOnTo = (minutes: number, time: DialTime): number =>
+  minutes + ((((time - minutes) % DIAL_MINUTES) + DIAL_MINUTES) % DIAL_MINUTES);
+
+/** Where a geared clock shows a time by the shorter way, forwards or back, in unwrapped minutes. */
+export const turnNearestTo = (minutes: number, time: DialTime): number => {
+  const on = turnOnTo(minutes, time);
+  return on - minutes > DIAL_MINUTES / 2 ? on - DIAL_MINUTES : on;
+};

@@ -22,5 +22,5 @@ export {
   type HandAngles,
 } from './angles.ts';
 export { readHands, type HandReading } from './reading.ts';
-export { HANDS, SNAPS, snapMinutes, turnHand, type Hand, type SnapMinutes } from './gear.ts';
+export { HANDS, SNAPS, snapMinutes, turnHand, turnNearestTo, turnOnTo, type Hand, type SnapMinutes } from './gear.ts';
 export { handAt, type FacePoint } from './grab.ts';

@@ -1,4 +1,13 @@
-import { angleBetween, handAngles, hourOf, readHands, wrapToDial, type DialTime, type HandAngles } from '../clock/index.ts';
+import {
+  DIAL_MINUTES,
+  angleBetween,
+  handAngles,
+  hourOf,
+  readHands,
+  wrapToDial,
+  type DialTime,
+  type HandAngles,
+} from '../clock/index.ts';
 import type { Answer, Item } from '../items/index.ts';
 import { explain, predict, WRONG_RULES, isInvisible, type WrongRule } from '../misconceptions/index.ts';
 import { TOLERANCES } from './tolerances.ts';
@@ -10,12 +19,12 @@ export type Verdict = (typeof VERDICTS)[number];
 /**
  * What was seen in an answer that is not right.
  * - `rule`: a wrong rule leads to exactly this answer
- * - `minute-hand-off`: the hour is right, the minute hand strays by so many degrees (positive: past its place)
+ * - `minute-hand-off`: the hour is right, the minute hand strays by so many whole minutes (positive: past its place)
  * - `hour-off`: another hour was named or set
  */
 export type Finding =
   | { readonly kind: 'rule'; readonly rule: WrongRule; readonly answered: DialTime }
-  | { readonly kind: 'minute-hand-off'; readonly degrees: number }
+  | { readonly kind: 'minute-hand-off'; readonly minutes: number }
   | { readonly kind: 'hour-off'; readonly askedHour: number; readonly answeredHour: number };
 
 /** An answer judged. Findings are empty when it is right, or wrong with nothing to be seen in it. */
@@ -60,8 +69,11 @@ const markHands = (item: Item & { shown: DialTime }, hands: HandAngles): Marking
   const answered = readHands(hands).time;
   // A geared hour hand strays one twelfth of the minute hand's stray, so its own tolerance covers a near miss too.
   if (minuteOff <= TOLERANCES.minuteHandNearly && hourOffDegrees <= TOLERANCES.hourHand) {
-    const past = wrapToDial(answered - item.shown) < 360;
-    return { verdict: 'nearly', findings: [{ kind: 'minute-hand-off', degrees: past ? minuteOff : -minuteOff }] };
+    const past = wrapToDial(answered - item.shown);
+    return {
+      verdict: 'nearly',
+      findings: [{ kind: 'minute-hand-off', minutes: past < DIAL_MINUTES / 2 ? past : past - DIAL_MINUTES }],
+    };
   }
   const found = rules(rulesOfHands(item, hands), answered);
   return { verdict: 'wrong', findings: found.length > 0 ? found : hourOff(item.shown, answered) };

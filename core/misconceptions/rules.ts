@@ -1,4 +1,13 @@
-import { angleBetween, handAngles, hourOf, isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '../clock/index.ts';
+import {
+  angleBetween,
+  handAngles,
+  hourOf,
+  isHalfPast,
+  isOclock,
+  minuteOf,
+  timeOf,
+  type DialTime,
+} from '../clock/index.ts';
 import type { Item } from '../items/index.ts';
 
 /** Wrong rules a child may follow, each a procedure whose answers can be foretold. */

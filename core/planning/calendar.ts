@@ -5,8 +5,7 @@ const DAY_MS = 86_400_000;
 const utc = (day: Day): number => Date.parse(`${day}T00:00:00Z`);
 
 /** The day so many days later (or earlier, when negative). */
-export const addDays = (day: Day, days: number): Day =>
-  new Date(utc(day) + days * DAY_MS).toISOString().slice(0, 10);
+export const addDays = (day: Day, days: number): Day => new Date(utc(day) + days * DAY_MS).toISOString().slice(0, 10);
 
 /** Is this a real calendar day written YYYY-MM-DD? */
 export const isDay = (text: string): boolean =>

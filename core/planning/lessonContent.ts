@@ -1,9 +1,31 @@
 /** Words a lesson brings in; hands are called as the class calls them. */
-export const LESSON_WORDS = ['clock', 'face', 'numbers', 'hour-hand', 'minute-hand', 'clockwise', 'oclock', 'straight-up', 'half-turn', 'half-past', 'passed', 'digital'] as const;
+export const LESSON_WORDS = [
+  'clock',
+  'face',
+  'numbers',
+  'hour-hand',
+  'minute-hand',
+  'clockwise',
+  'oclock',
+  'straight-up',
+  'half-turn',
+  'half-past',
+  'passed',
+  'digital',
+] as const;
 export type LessonWord = (typeof LESSON_WORDS)[number];
 
 /** Things to lay out or print. */
-export const READY_ITEMS = ['wall-clock', 'geared-clock', 'paper-clocks', 'tablets', 'pencils', 'table-clock', 'word-cards', 'ticket-paper'] as const;
+export const READY_ITEMS = [
+  'wall-clock',
+  'geared-clock',
+  'paper-clocks',
+  'tablets',
+  'pencils',
+  'table-clock',
+  'word-cards',
+  'ticket-paper',
+] as const;
 export type ReadyItem = (typeof READY_ITEMS)[number];
 
 /** What a lesson needs beside its times. */
@@ -17,7 +39,10 @@ const CONTENT: Readonly<Record<string, LessonContent>> = {
   parts: { words: ['face', 'numbers', 'hour-hand', 'minute-hand', 'clockwise'], ready: ['geared-clock', 'word-cards'] },
   'hour-hand-on': { words: ['hour-hand', 'clockwise'], ready: ['geared-clock', 'paper-clocks'] },
   'hour-hand-between': { words: ['hour-hand', 'passed'], ready: ['geared-clock', 'paper-clocks'] },
-  'oclock-meet': { words: ['oclock', 'minute-hand', 'straight-up'], ready: ['geared-clock', 'paper-clocks', 'tablets'] },
+  'oclock-meet': {
+    words: ['oclock', 'minute-hand', 'straight-up'],
+    ready: ['geared-clock', 'paper-clocks', 'tablets'],
+  },
   'oclock-first-ticket': { words: ['oclock'], ready: ['geared-clock', 'ticket-paper', 'pencils'] },
   'oclock-read-set': {
     words: ['oclock', 'hour-hand', 'minute-hand', 'straight-up'],
@@ -27,7 +52,10 @@ const CONTENT: Readonly<Record<string, LessonContent>> = {
   'oclock-draw': { words: ['hour-hand', 'minute-hand', 'oclock'], ready: ['geared-clock', 'pencils'] },
   'oclock-ticket': { words: ['oclock', 'digital'], ready: ['ticket-paper', 'pencils'] },
   'half-turn': { words: ['half-turn', 'half-past'], ready: ['geared-clock', 'paper-clocks'] },
-  'half-past-which-hour': { words: ['half-past', 'hour-hand', 'passed'], ready: ['geared-clock', 'paper-clocks', 'tablets'] },
+  'half-past-which-hour': {
+    words: ['half-past', 'hour-hand', 'passed'],
+    ready: ['geared-clock', 'paper-clocks', 'tablets'],
+  },
   'half-past-write-draw': { words: ['half-past', 'digital'], ready: ['geared-clock', 'pencils'] },
   'half-past-ticket': { words: ['half-past'], ready: ['ticket-paper', 'pencils'] },
   mixed: { words: ['oclock', 'half-past'], ready: ['geared-clock', 'paper-clocks', 'tablets'] },

@@ -56,7 +56,10 @@ const fillSegments = (template: LessonTemplate, rng: Rng, recent: readonly DialT
  */
 export const layUnit = (anchor: Day, anchorNumber: number, seed: string): PlannedLesson[] => {
   const rng = seededRng(seedFromText(seed));
-  const offsets = UNIT.reduce<number[]>((so, _, i) => [...so, i === 0 ? 0 : so[i - 1]! + RHYTHM[(i - 1) % RHYTHM.length]!], []);
+  const offsets = UNIT.reduce<number[]>(
+    (so, _, i) => [...so, i === 0 ? 0 : so[i - 1]! + RHYTHM[(i - 1) % RHYTHM.length]!],
+    [],
+  );
   const anchorOffset = offsets[anchorNumber - 1];
   if (anchorOffset === undefined) throw new RangeError(`the unit has no lesson ${anchorNumber}`);
   let recent: readonly DialTime[] = [];

@@ -19,8 +19,14 @@ export const chooseOclockSet = (rng: Rng, count: number, recent: readonly DialTi
   if (!Number.isInteger(count) || count < 4 || count > 8) throw new RangeError(`a set of ${count} is not 4..8 times`);
   const twelve = timeOf(12);
   const rest = OCLOCK_TIMES.filter((time) => time !== twelve);
-  const fresh = shuffled(rng, rest.filter((time) => !recent.includes(time)));
-  const used = shuffled(rng, rest.filter((time) => recent.includes(time)));
+  const fresh = shuffled(
+    rng,
+    rest.filter((time) => !recent.includes(time)),
+  );
+  const used = shuffled(
+    rng,
+    rest.filter((time) => recent.includes(time)),
+  );
   const chosen = [...fresh, ...used].slice(0, count - 1);
   // Every choice of up to eight hours has such an order; a shuffle meets one after a few dozen tries.
   for (;;) {

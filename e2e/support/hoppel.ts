@@ -43,7 +43,17 @@ export const startHoppel = async ({ demo = true, port }: { demo?: boolean; port?
   let child: ChildProcess | undefined;
   const start = (): Promise<void> =>
     new Promise((ready, failed) => {
-      const args = [join(DIST, 'server/main.js'), '--data', data, '--web', join(DIST, 'web'), '--port', `${chosen}`, '--today', TODAY];
+      const args = [
+        join(DIST, 'server/main.js'),
+        '--data',
+        data,
+        '--web',
+        join(DIST, 'web'),
+        '--port',
+        `${chosen}`,
+        '--today',
+        TODAY,
+      ];
       child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
       let said = '';
       const hear = (text: Buffer): void => {

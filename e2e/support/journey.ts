@@ -20,7 +20,11 @@ export const journey = (browsers: () => Readonly<Record<string, Browser>>) => {
         broken = name;
         mkdirSync(FOLDER, { recursive: true });
         for (const [who, { driver }] of Object.entries(browsers()))
-          writeFileSync(join(FOLDER, `${name.replace(/\W+/g, '-').slice(0, 60)}-${who}.png`), await driver.takeScreenshot(), 'base64');
+          writeFileSync(
+            join(FOLDER, `${name.replace(/\W+/g, '-').slice(0, 60)}-${who}.png`),
+            await driver.takeScreenshot(),
+            'base64',
+          );
         throw error;
       }
     });

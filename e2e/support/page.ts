@@ -12,7 +12,9 @@ export const onPage = ({ driver }: Browser) => {
   const named = (what: string, name: string): By =>
     By.xpath(`//${what}[contains(normalize-space(.), ${literal(name)}) or contains(@aria-label, ${literal(name)})]`);
   const button = (name: string): Promise<WebElement> =>
-    Promise.resolve(driver.wait(until.elementLocated(named('*[self::button or self::a]', name)), WAIT_MS, `no button ${name}`));
+    Promise.resolve(
+      driver.wait(until.elementLocated(named('*[self::button or self::a]', name)), WAIT_MS, `no button ${name}`),
+    );
   const text = async (css = 'body'): Promise<string> => (await find(css)).getText();
   return {
     driver,
@@ -23,13 +25,20 @@ export const onPage = ({ driver }: Browser) => {
     /** Waits until the page says this. */
     says: (words: string): Promise<unknown> =>
       Promise.resolve(
-        driver.wait(async () => (await driver.findElement(By.css('body')).getText()).includes(words), WAIT_MS, `the page never says "${words}"`),
+        driver.wait(
+          async () => (await driver.findElement(By.css('body')).getText()).includes(words),
+          WAIT_MS,
+          `the page never says "${words}"`,
+        ),
       ),
     /** Waits for a condition, asked again and again. */
     until: (what: string, holds: () => Promise<boolean>, ms = WAIT_MS): Promise<unknown> =>
       Promise.resolve(driver.wait(() => holds().catch(() => false), ms, what)),
     press: async (...keys: string[]): Promise<void> => {
-      await driver.actions().sendKeys(...keys).perform();
+      await driver
+        .actions()
+        .sendKeys(...keys)
+        .perform();
     },
     tap: async (name: string): Promise<void> => {
       await driver.wait(until.elementIsVisible(await button(name)), WAIT_MS);
@@ -58,7 +67,9 @@ export const handsStandAt = (page: Page, css: string, wanted: { hour: number; mi
 /** Where a direction and distance on a clock lie, in pixels from the middle of its element; face units are 1/102 of half its width (or 1/130 for a child's clock with its groove). */
 export const onClock = async (clock: WebElement, degrees: number, reach: number): Promise<{ x: number; y: number }> => {
   const { width } = await clock.getRect();
-  const viewBox = String(await clock.getDomAttribute('viewBox')).split(' ').map(Number);
+  const viewBox = String(await clock.getDomAttribute('viewBox'))
+    .split(' ')
+    .map(Number);
   const scale = width / viewBox[2]!;
   const radians = (degrees * Math.PI) / 180;
   return { x: Math.round(reach * scale * Math.sin(radians)), y: Math.round(-reach * scale * Math.cos(radians)) };
@@ -82,7 +93,11 @@ interface Stroke {
 }
 
 /** Drags on a clock with a mouse. */
-export const dragByMouse = async (driver: WebDriver, clock: WebElement, { from, over, reach }: Stroke): Promise<void> => {
+export const dragByMouse = async (
+  driver: WebDriver,
+  clock: WebElement,
+  { from, over, reach }: Stroke,
+): Promise<void> => {
   let actions = driver.actions({ async: true });
   actions = actions.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)) }).press();
   for (const degrees of over)
@@ -91,13 +106,22 @@ export const dragByMouse = async (driver: WebDriver, clock: WebElement, { from, 
 };
 
 /** Drags on a clock with a finger. */
-export const dragByTouch = async (driver: WebDriver, clock: WebElement, { from, over, reach }: Stroke): Promise<void> => {
+export const dragByTouch = async (
+  driver: WebDriver,
+  clock: WebElement,
+  { from, over, reach }: Stroke,
+): Promise<void> => {
   const finger = new input.Pointer('finger', input.Pointer.Type.TOUCH);
-  const moves = [finger.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)), duration: 0 }), finger.press()];
+  const moves = [
+    finger.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)), duration: 0 }),
+    finger.press(),
+  ];
   for (const degrees of over)
     moves.push(finger.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 }));
   moves.push(finger.release());
-  const actions = driver.actions({ async: true }) as unknown as { insert(device: unknown, ...moves: unknown[]): { perform(): Promise<void> } };
+  const actions = driver.actions({ async: true }) as unknown as {
+    insert(device: unknown, ...moves: unknown[]): { perform(): Promise<void> };
+  };
   await actions.insert(finger, ...moves).perform();
 };
 

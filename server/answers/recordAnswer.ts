@@ -35,7 +35,12 @@ const markPosted = (item: Item, answer: Answer) => {
 
 /** Makes, marks and keeps rows of the record. */
 export const createRecorder = ({ answers, children, lessons, rounds, now }: Parts) => {
-  const keep = (row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>, item: Item, answer: Answer, source: Source): AnswerRow => {
+  const keep = (
+    row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>,
+    item: Item,
+    answer: Answer,
+    source: Source,
+  ): AnswerRow => {
     const at = now();
     const full: AnswerRow = {
       ...row,
@@ -71,7 +76,14 @@ export const createRecorder = ({ answers, children, lessons, rounds, now }: Part
       if (round.closed) throw new HoppelError('round-closed');
       const item = roundItem(round, index);
       if (answers.tabletIndexes(roundId, child.id).includes(index)) throw new HoppelError('already-answered');
-      const row = { id: posted.id, childId: child.id, lessonId: round.lessonId, roundId, roundIndex: index, attempt: 1 };
+      const row = {
+        id: posted.id,
+        childId: child.id,
+        lessonId: round.lessonId,
+        roundId,
+        roundIndex: index,
+        attempt: 1,
+      };
       return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
     },
   };

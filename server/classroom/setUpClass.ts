@@ -35,7 +35,6 @@ export const createClassSetUp = ({ db, classroom, children, lessons }: Parts) =>
     fresh.children.forEach(({ name, picture }, i) => {
       children.add(name, picture ?? PICTURES[i % PICTURES.length]!);
     });
-    for (const lesson of layUnit(fresh.anchor.day, fresh.anchor.number, fresh.seed))
-      lessons.add(lesson);
+    for (const lesson of layUnit(fresh.anchor.day, fresh.anchor.number, fresh.seed)) lessons.add(lesson);
   });
 export type ClassSetUp = ReturnType<typeof createClassSetUp>;

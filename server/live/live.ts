@@ -20,6 +20,7 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
   const teachers = createChannel();
   const stations = createChannel<Record<string, unknown>, StationSession>();
   const sessions = new Set<Session<StationSession>>();
+  let ended = false;
 
   const listening = (): number[] =>
     [...new Set([...sessions].flatMap(({ state }) => (state.childId === undefined ? [] : [state.childId])))].sort(
@@ -36,6 +37,10 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
 
   return {
     board,
+    /** Says no more: streams that end from now on end with the server, whose data file may be closed already. */
+    end: (): void => {
+      ended = true;
+    },
     roundChanged: (): void => {
       const state = board();
       tellTeachers('board', state);
@@ -62,7 +67,7 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
       sessions.add(session);
       session.once('disconnected', () => {
         sessions.delete(session);
-        tellTeachers('board', board());
+        if (!ended) tellTeachers('board', board());
       });
       session.push(settings.one(), 'settings');
       session.push(stationRound(board().round), 'round');

@@ -5,8 +5,7 @@ import type { Live } from './live.ts';
 const StationQuery = z.object({ child: z.coerce.number().int().positive().optional() });
 
 /** The stream of the teacher's screens. */
-export const teacherLiveRoutes = (live: Live): Router =>
-  Router().get('/', (req, res) => live.joinTeacher(req, res));
+export const teacherLiveRoutes = (live: Live): Router => Router().get('/', (req, res) => live.joinTeacher(req, res));
 
 /** The stream of a tablet, with the child who tapped their picture there. */
 export const stationLiveRoutes = (live: Live): Router =>

@@ -50,7 +50,16 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       // Who was away in the morning's first round is away in the next one too.
       const away = before?.day === dayOf(at) ? before.round.away : [];
       rounds.begin(
-        { id, lessonId, times: segment.times, ...ROUND_START, version: 0, away, phaseSince: at.getTime(), closed: false },
+        {
+          id,
+          lessonId,
+          times: segment.times,
+          ...ROUND_START,
+          version: 0,
+          away,
+          phaseSince: at.getTime(),
+          closed: false,
+        },
         dayOf(at),
       );
     },

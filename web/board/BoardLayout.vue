@@ -1,6 +1,5 @@
 <!-- The board's room: a clock as tall as the screen, a column for cards, a dock. All sizes grow with the screen. -->
-<script setup lang="ts">
-</script>
+<script setup lang="ts"></script>
 
 <template>
   <main class="board">

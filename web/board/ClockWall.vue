@@ -25,7 +25,11 @@ const px = computed(() => (times.length > 20 ? 36 : times.length > 12 ? 42 : 50)
     <h2 class="title-column">{{ t('round.wall') }}</h2>
     <p v-if="times.length === 0" class="quiet">{{ t('round.noTablets') }}</p>
     <ul v-else>
-      <li v-for="{ time, clocks } in groups" :key="time" :aria-label="t('round.wallLabel', { count: clocks, time: written(time) }, clocks)">
+      <li
+        v-for="{ time, clocks } in groups"
+        :key="time"
+        :aria-label="t('round.wallLabel', { count: clocks, time: written(time) }, clocks)"
+      >
         <SmallClock v-for="n in clocks" :key="n" :time="time" :px="px" label="" aria-hidden="true" />
       </li>
     </ul>

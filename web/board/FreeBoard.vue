@@ -1,10 +1,17 @@
 <!-- The board outside a round: a clock to turn, cards to open, and the times of a segment to step through. -->
 <script setup lang="ts">
-import { mdiArrowLeft, mdiArrowRight, mdiClockTimeTwelveOutline, mdiEyeOffOutline, mdiFullscreen, mdiHomeOutline } from '@mdi/js';
+import {
+  mdiArrowLeft,
+  mdiArrowRight,
+  mdiClockTimeTwelveOutline,
+  mdiEyeOffOutline,
+  mdiFullscreen,
+  mdiHomeOutline,
+} from '@mdi/js';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson, Settings } from '../../contract/index.ts';
-import { snapMinutes, wrapToDial } from '../../core/clock/index.ts';
+import { snapMinutes, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
 import { readingSteps } from '../../core/wording/index.ts';
 import GearedClock from '../clock/GearedClock.vue';
 import StoneRow from '../shell/StoneRow.vue';
@@ -46,9 +53,8 @@ const goTo = (place: number): void => {
   if (next === undefined) return;
   index.value = place;
   cover();
-  // Clockwise, as time goes: the next such time ahead of where the hands stand.
-  const ahead = wrapToDial(next - minutes.value);
-  void clock.value?.turnTo(minutes.value + ahead, ahead === 0 ? 0 : TURN_MS);
+  // Clockwise, as time goes.
+  void clock.value?.turnTo(turnOnTo(minutes.value, next), TURN_MS);
 };
 watch(
   () => [lesson?.id, segmentIndex],
@@ -74,7 +80,7 @@ const back = (): void => {
 };
 const toTwelve = (): void => {
   cover();
-  void clock.value?.turnTo(Math.round(minutes.value / 720) * 720, TURN_MS);
+  void clock.value?.turnTo(turnNearestTo(minutes.value, timeOf(12)), TURN_MS);
 };
 useBoardKeys(() => ({
   step: (by) => clock.value?.stepBy(by),
@@ -103,10 +109,22 @@ const acts = computed((): DockAct[] => [
 <template>
   <BoardLayout>
     <template #clock>
-      <GearedClock ref="clock" v-model="minutes" :snap="settings.snap" :conventions="settings" :label="t('board.clock')" />
+      <GearedClock
+        ref="clock"
+        v-model="minutes"
+        :snap="settings.snap"
+        :conventions="settings"
+        :label="t('board.clock')"
+      />
     </template>
     <template #top>
-      <StoneRow v-if="times.length > 0" :count="times.length" :index="index" :label="t('board.timeOf', { number: index + 1, count: times.length })" class="stones" />
+      <StoneRow
+        v-if="times.length > 0"
+        :count="times.length"
+        :index="index"
+        :label="t('board.timeOf', { number: index + 1, count: times.length })"
+        class="stones"
+      />
       <p v-else class="hint child-type">{{ t('board.freeHint') }}</p>
     </template>
     <RoundReady v-if="isRound" :count="times.length" @start="emit('round')" />

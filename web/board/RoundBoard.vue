@@ -48,11 +48,18 @@ watch(
   },
 );
 
-const opened = computed((): ReadonlySet<CardPart> =>
-  new Set(readingSteps(asked.value, settings).slice(0, round.revealed).map(({ part }) => part)),
+const opened = computed(
+  (): ReadonlySet<CardPart> =>
+    new Set(
+      readingSteps(asked.value, settings)
+        .slice(0, round.revealed)
+        .map(({ part }) => part),
+    ),
 );
 const tablets = computed(() => answers.value.filter(({ source }) => source === 'tablet'));
-const tabletTotal = computed(() => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size);
+const tabletTotal = computed(
+  () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
+);
 const wall = computed(() => tablets.value.map(({ answer }) => answeredTime(answer)!));
 
 const failed = ref(false);
@@ -95,22 +102,53 @@ const acts = computed((): DockAct[] => [
 <template>
   <BoardLayout :data-phase="round.phase">
     <template #clock>
-      <GearedClock ref="clock" v-model="minutes" :hands-on="showsHands" :snap="settings.snap" :conventions="settings" :label="t('board.clock')" />
+      <GearedClock
+        ref="clock"
+        v-model="minutes"
+        :hands-on="showsHands"
+        :snap="settings.snap"
+        :conventions="settings"
+        :label="t('board.clock')"
+      />
     </template>
     <template #top>
-      <StoneRow :count="round.times.length" :index="round.index" :done="round.phase === 'done'" :label="t('round.item', { number: round.index + 1, count: round.times.length })" class="stones" />
+      <StoneRow
+        :count="round.times.length"
+        :index="round.index"
+        :done="round.phase === 'done'"
+        :label="t('round.item', { number: round.index + 1, count: round.times.length })"
+        class="stones"
+      />
     </template>
 
-    <RoundDone v-if="round.phase === 'done'" :round="round" :answers="board.state?.answers ?? []" :written="words.written" @again="emit('again')" @leave="emit('leave')" />
+    <RoundDone
+      v-if="round.phase === 'done'"
+      :round="round"
+      :answers="board.state?.answers ?? []"
+      :written="words.written"
+      @again="emit('again')"
+      @leave="emit('leave')"
+    />
     <template v-else-if="round.phase === 'missed'">
       <ClockWall :times="wall" :written="words.written" />
       <WhoMissed :children="children" :state-of="stateOf" @missed="toggleMissed" @away="toggleAway" />
     </template>
-    <TimeCards v-else-if="round.phase === 'reveal'" :time="asked" :conventions="settings" :opened="opened" @open="openCard" />
+    <TimeCards
+      v-else-if="round.phase === 'reveal'"
+      :time="asked"
+      :conventions="settings"
+      :opened="opened"
+      @open="openCard"
+    />
     <template v-else>
       <TaskCard :said="words.said(asked)" />
       <div class="stage">
-        <ThinkRing v-if="round.phase === 'think'" :key="round.version" :began="round.phaseSince - board.clockOffset" @over="move('next')" />
+        <ThinkRing
+          v-if="round.phase === 'think'"
+          :key="round.version"
+          :began="round.phaseSince - board.clockOffset"
+          @over="move('next')"
+        />
         <p v-else-if="round.phase === 'show'" class="show child-type">{{ t('round.show') }}</p>
       </div>
     </template>

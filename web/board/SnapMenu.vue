@@ -11,12 +11,24 @@ const { t } = useI18n();
 <template>
   <v-menu location="top">
     <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="snap time-type" :aria-label="t('board.snap', { count: snap }, snap)" :title="t('board.snap', { count: snap }, snap)">
+      <button
+        v-bind="activator"
+        type="button"
+        class="snap time-type"
+        :aria-label="t('board.snap', { count: snap }, snap)"
+        :title="t('board.snap', { count: snap }, snap)"
+      >
         <span>{{ snap }}</span>
       </button>
     </template>
     <v-list>
-      <v-list-item v-for="choice in SNAPS" :key="choice" :active="choice === snap" :title="t('board.snap', { count: choice }, choice)" @click="emit('choose', choice)" />
+      <v-list-item
+        v-for="choice in SNAPS"
+        :key="choice"
+        :active="choice === snap"
+        :title="t('board.snap', { count: choice }, choice)"
+        @click="emit('choose', choice)"
+      />
     </v-list>
   </v-menu>
 </template>

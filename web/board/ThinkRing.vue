@@ -61,7 +61,9 @@ svg {
   stroke-linecap: round;
 }
 .left {
-  font: 700 64px 'Andika', sans-serif;
+  font:
+    700 64px 'Andika',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--ink);

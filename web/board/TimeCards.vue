@@ -28,26 +28,45 @@ const words = computed(() => (isOclock(time) || isHalfPast(time) ? clock.said(ti
 
 <template>
   <div class="cards child-type">
-    <CoverCard class="hour" tone="hour" :open="opened.has('hour')" :label="t('board.openHour')" @open="emit('open', 'hour')">
+    <CoverCard
+      class="hour"
+      tone="hour"
+      :open="opened.has('hour')"
+      :label="t('board.openHour')"
+      @open="emit('open', 'hour')"
+    >
       <template #cover>
         <svg viewBox="-30 -64 60 90" class="hand"><path :d="HAND_PATHS.full.hour" /></svg>
       </template>
       <strong class="big">{{ shown.hour }}</strong>
       <span class="caption">{{ hourCaption }}</span>
     </CoverCard>
-    <CoverCard class="minute" tone="minute" :open="opened.has('minute')" :label="t('board.openMinutes')" @open="emit('open', 'minute')">
+    <CoverCard
+      class="minute"
+      tone="minute"
+      :open="opened.has('minute')"
+      :label="t('board.openMinutes')"
+      @open="emit('open', 'minute')"
+    >
       <template #cover>
         <svg viewBox="-30 -96 60 122" class="hand"><path :d="HAND_PATHS.full.minute" /></svg>
       </template>
       <strong class="big">{{ shown.minutes }}</strong>
       <span class="caption">{{ minuteCaption }}</span>
     </CoverCard>
-    <CoverCard class="whole" tone="whole" :open="opened.has('whole')" :label="t('board.openWhole')" @open="emit('open', 'whole')">
+    <CoverCard
+      class="whole"
+      tone="whole"
+      :open="opened.has('whole')"
+      :label="t('board.openWhole')"
+      @open="emit('open', 'whole')"
+    >
       <template #cover>
         <span class="boxes"><i /><b /><i /><i /></span>
       </template>
       <strong class="digits">
-        <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span>
+        <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator
+        }}<span class="of-minute">{{ shown.minutes }}</span>
       </strong>
       <span v-if="words" class="words">{{ words }}</span>
     </CoverCard>

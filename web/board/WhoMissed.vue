@@ -16,7 +16,12 @@ const { t } = useI18n();
 
 /** What a tap means: missed it, or not here today. */
 const mode = ref<'missed' | 'away'>('missed');
-const LABEL: Record<TapState, string> = { had: 'round.had', missed: 'round.missed', waiting: 'round.waiting', away: 'round.awayChild' };
+const LABEL: Record<TapState, string> = {
+  had: 'round.had',
+  missed: 'round.missed',
+  waiting: 'round.waiting',
+  away: 'round.awayChild',
+};
 const tap = (childId: number): void => {
   if (mode.value === 'away' || stateOf(childId) === 'away') emit('away', childId);
   else emit('missed', childId);
@@ -43,7 +48,13 @@ const tap = (childId: number): void => {
     </header>
     <ul :class="{ many: children.length > 24 }">
       <li v-for="child in children" :key="child.id">
-        <button type="button" :class="stateOf(child.id)" :aria-label="t(LABEL[stateOf(child.id)], { name: child.name })" :aria-pressed="stateOf(child.id) === 'missed'" @click="tap(child.id)">
+        <button
+          type="button"
+          :class="stateOf(child.id)"
+          :aria-label="t(LABEL[stateOf(child.id)], { name: child.name })"
+          :aria-pressed="stateOf(child.id) === 'missed'"
+          @click="tap(child.id)"
+        >
           <span class="face">
             <ChildPicture :picture="child.picture" :px="42" />
             <span v-if="stateOf(child.id) === 'missed'" class="again"><v-icon :icon="mdiRestore" size="14" /></span>

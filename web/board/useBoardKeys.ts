@@ -19,7 +19,8 @@ export const useBoardKeys = (map: () => BoardKeys): void => {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.defaultPrevented || event.ctrlKey || event.metaKey || usesKeys(event.target, event.key)) return;
     const step = stepOfKey(event);
-    const act = step === undefined ? map().keys[event.key.length === 1 ? event.key.toLowerCase() : event.key] : undefined;
+    const act =
+      step === undefined ? map().keys[event.key.length === 1 ? event.key.toLowerCase() : event.key] : undefined;
     if (step === undefined && act === undefined) return;
     event.preventDefault();
     if (step !== undefined) map().step(step);

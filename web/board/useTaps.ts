@@ -34,6 +34,11 @@ export const useTaps = (children: () => readonly Child[]) => {
       const away = seen.value.away;
       return board.setAway(away.has(childId) ? [...away].filter((id) => id !== childId) : [...away, childId]);
     },
-    taps: (): Tap[] => tapsToKeep(children().map(({ id }) => id), seen.value, tapped.value),
+    taps: (): Tap[] =>
+      tapsToKeep(
+        children().map(({ id }) => id),
+        seen.value,
+        tapped.value,
+      ),
   };
 };

@@ -20,8 +20,7 @@ const given = computed(() => answeredTime(row.answer));
 /** The hour hand alone is shown without its partner, and so is what was said about it. */
 const only = computed(() => (row.item.kind === 'hour-hand' ? ('hour' as const) : undefined));
 
-const task = computed(() => {
-  const { item } = row;
+const taskOf = (item: AnswerRow['item']): string => {
   switch (item.kind) {
     case 'name-part':
       return t('child.partItem', { part: t(`child.parts.${item.part}`) });
@@ -32,26 +31,26 @@ const task = computed(() => {
     case 'set':
       return t('child.setItem', { time: clock.written(item.shown) });
   }
-});
+};
+const task = computed(() => taskOf(row.item));
 const answer = computed(() => {
   if (row.answer.kind === 'observed') return t(row.answer.got ? 'child.heardRight' : 'child.heardWrong');
   const text = row.answer.kind === 'hour' ? String(row.answer.hour) : clock.written(given.value!);
   return t(row.answer.kind === 'hands' ? 'child.turned' : 'child.said', { answer: text });
 });
-const finding = computed(() => {
-  const [first] = row.findings;
-  if (first === undefined) return '';
-  switch (first.kind) {
+const sayFinding = (finding: AnswerRow['findings'][number]): string => {
+  switch (finding.kind) {
     case 'rule':
-      return t('child.findings.rule', { rule: t(`reasons.${first.rule}`).toLowerCase() });
+      return t('child.findings.rule', { rule: t(`reasons.${finding.rule}`).toLowerCase() });
     case 'minute-hand-off': {
-      const count = Math.round(Math.abs(first.degrees) / 6);
-      return t(first.degrees > 0 ? 'child.findings.minuteLate' : 'child.findings.minuteEarly', { count }, count);
+      const count = Math.abs(finding.minutes);
+      return t(finding.minutes > 0 ? 'child.findings.minuteLate' : 'child.findings.minuteEarly', { count }, count);
     }
     case 'hour-off':
-      return t('child.findings.hourOff', { asked: first.askedHour, answered: first.answeredHour });
+      return t('child.findings.hourOff', { asked: finding.askedHour, answered: finding.answeredHour });
   }
-});
+};
+const finding = computed(() => (row.findings[0] === undefined ? '' : sayFinding(row.findings[0])));
 </script>
 
 <template>
@@ -63,10 +62,19 @@ const finding = computed(() => {
         <SmallClock :time="given" :px="52" :only="only" :label="answer" />
       </template>
       <v-icon v-else :icon="mdiEyeOutline" size="22" class="arrow" aria-hidden="true" />
-      <v-icon v-if="row.verdict === 'right'" :icon="mdiCheck" size="18" class="tick" :aria-label="t('child.verdict.right')" role="img" />
+      <v-icon
+        v-if="row.verdict === 'right'"
+        :icon="mdiCheck"
+        size="18"
+        class="tick"
+        :aria-label="t('child.verdict.right')"
+        role="img"
+      />
     </div>
     <p class="task">{{ task }}</p>
-    <p class="quiet">{{ answer }}<template v-if="finding">, {{ finding }}</template></p>
+    <p class="quiet">
+      {{ answer }}<template v-if="finding">, {{ finding }}</template>
+    </p>
     <p class="quiet source">{{ t(`child.source.${row.source}`) }}</p>
   </li>
 </template>

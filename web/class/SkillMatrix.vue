@@ -14,7 +14,10 @@ const { t } = useI18n();
 const LEGEND = [...LEVELS].reverse();
 /** A third, two thirds, full: what the legend's dials show. */
 const LEGEND_SHARE = { secure: 1, 'getting-there': 0.67, beginning: 0.33, 'not-seen': 0 } as const;
-const groups = SKILL_GROUPS.map((group) => ({ group, skills: SKILLS.filter((skill) => groupOfSkill(skill) === group) }));
+const groups = SKILL_GROUPS.map((group) => ({
+  group,
+  skills: SKILLS.filter((skill) => groupOfSkill(skill) === group),
+}));
 const startsGroup = (skill: Skill): boolean => groups.some(({ skills }) => skills[0] === skill);
 const byChild = computed(() => new Map(rows.map((row) => [row.childId, row])));
 const cell = (child: Child, skill: Skill) => {
@@ -49,24 +52,33 @@ const reason = (child: Child): string => {
       <thead>
         <tr>
           <td />
-          <th v-for="{ group, skills } in groups" :key="group" :colspan="skills.length" scope="colgroup" class="group">{{ t(`skills.groups.${group}`) }}</th>
+          <th v-for="{ group, skills } in groups" :key="group" :colspan="skills.length" scope="colgroup" class="group">
+            {{ t(`skills.groups.${group}`) }}
+          </th>
           <td />
         </tr>
         <tr>
           <td />
-          <th v-for="skill in SKILLS" :key="skill" scope="col" class="skill" :class="{ first: startsGroup(skill) }">{{ t(`skills.short.${skill}`) }}</th>
+          <th v-for="skill in SKILLS" :key="skill" scope="col" class="skill" :class="{ first: startsGroup(skill) }">
+            {{ t(`skills.short.${skill}`) }}
+          </th>
           <th scope="col" class="skill reason">{{ t('class.reason') }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="child in children" :key="child.id">
           <th scope="row">
-            <router-link :to="{ name: 'child', params: { childId: child.id } }" :aria-label="t('class.open', { name: child.name })">
+            <router-link
+              :to="{ name: 'child', params: { childId: child.id } }"
+              :aria-label="t('class.open', { name: child.name })"
+            >
               <span class="disc"><ChildPicture :picture="child.picture" :px="23" /></span>
               <span class="name">{{ child.name }}</span>
             </router-link>
           </th>
-          <td v-for="skill in SKILLS" :key="skill" :class="{ first: startsGroup(skill) }"><DialGlyph v-bind="cell(child, skill)" class="dial" /></td>
+          <td v-for="skill in SKILLS" :key="skill" :class="{ first: startsGroup(skill) }">
+            <DialGlyph v-bind="cell(child, skill)" class="dial" />
+          </td>
           <td class="reason">{{ reason(child) }}</td>
         </tr>
       </tbody>

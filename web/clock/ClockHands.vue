@@ -4,7 +4,11 @@ import { computed } from 'vue';
 import { gearedAngles } from '../../core/clock/index.ts';
 import { CAP_RADIUS, HAND_PATHS, KEYLINE, type FaceSize } from '../../core/face/index.ts';
 
-const { minutes, size = 'full', only } = defineProps<{
+const {
+  minutes,
+  size = 'full',
+  only,
+} = defineProps<{
   /** Minutes after twelve, unwrapped, whole or not. */
   minutes: number;
   size?: FaceSize;

@@ -1,15 +1,21 @@
 <!-- A geared clock: take either hand, the other follows 12:1. A slider to keyboard and screen reader. -->
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue';
-import { useI18n } from 'vue-i18n';
-import { HANDS, wrapToDial, type SnapMinutes } from '../../core/clock/index.ts';
-import { handName, handPlace, type Conventions } from '../../core/wording/index.ts';
+import { useTemplateRef } from 'vue';
+import type { SnapMinutes } from '../../core/clock/index.ts';
+import type { Conventions } from '../../core/wording/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
-import { stepOfKey } from './stepOfKey.ts';
+import { useClockSlider } from './useClockSlider.ts';
 import { useGearDrag } from './useGearDrag.ts';
 
-const { snap = 1, handsOn = true, disabled = false, label, conventions, lit } = defineProps<{
+const {
+  snap = 1,
+  handsOn = true,
+  disabled = false,
+  label,
+  conventions,
+  lit,
+} = defineProps<{
   snap?: SnapMinutes;
   /** Off: the face alone. */
   handsOn?: boolean;
@@ -22,7 +28,6 @@ const { snap = 1, handsOn = true, disabled = false, label, conventions, lit } = 
 const minutes = defineModel<number>({ required: true });
 const emit = defineEmits<{ grab: []; settled: [] }>();
 
-const { t } = useI18n();
 const svg = useTemplateRef('svg');
 const drag = useGearDrag({
   svg,
@@ -33,19 +38,7 @@ const drag = useGearDrag({
   onSettled: () => emit('settled'),
 });
 
-/** Where the hands stand, never what they say: the reading is the task. */
-const places = computed(() =>
-  HANDS.map((hand) => {
-    const place = handPlace(hand, wrapToDial(minutes.value));
-    return `${t(handName(hand, conventions).key)} ${t(place.key, { ...place.values })}`;
-  }).join(', '),
-);
-const key = (event: KeyboardEvent): void => {
-  const step = stepOfKey(event);
-  if (step === undefined) return;
-  event.preventDefault();
-  drag.stepBy(step);
-};
+const { now, places, key } = useClockSlider({ minutes, conventions: () => conventions, stepBy: drag.stepBy });
 defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 </script>
 
@@ -58,7 +51,7 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
     role="slider"
     tabindex="0"
     :aria-label="label"
-    :aria-valuenow="wrapToDial(minutes)"
+    :aria-valuenow="now"
     aria-valuemin="0"
     aria-valuemax="719"
     :aria-valuetext="handsOn ? places : ''"

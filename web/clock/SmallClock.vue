@@ -4,7 +4,13 @@ import type { FaceSize } from '../../core/face/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
 
-const { time, label, px = 48, size = 'small', only } = defineProps<{
+const {
+  time,
+  label,
+  px = 48,
+  size = 'small',
+  only,
+} = defineProps<{
   /** Minutes after twelve. */
   time: number;
   /** What a screen reader hears. */

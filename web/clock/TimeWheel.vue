@@ -64,7 +64,9 @@ const bricks = computed(() =>
   stroke: var(--raised);
 }
 .numeral {
-  font: 700 19px 'Andika', sans-serif;
+  font:
+    700 19px 'Andika',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--ink);
@@ -97,13 +99,17 @@ const bricks = computed(() =>
   fill: #fff;
 }
 .centre {
-  font: 700 30px 'Andika', sans-serif;
+  font:
+    700 30px 'Andika',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--ink);
 }
 .caption {
-  font: 400 13px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    400 13px 'Atkinson Hyperlegible Next',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--quiet);

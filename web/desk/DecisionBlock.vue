@@ -47,7 +47,9 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
   padding: 18px 20px 14px;
 }
 h3 {
-  font: 700 18px/23px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    700 18px/23px 'Atkinson Hyperlegible Next',
+    sans-serif;
   margin-bottom: 4px;
 }
 .acts {

@@ -61,7 +61,9 @@ const word = (key: LessonWord): string =>
   margin: 8px 0 26px;
 }
 .label {
-  font: 400 14px/19px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    400 14px/19px 'Atkinson Hyperlegible Next',
+    sans-serif;
   color: var(--quiet);
   margin: 18px 0 6px;
 }

@@ -50,13 +50,17 @@ path {
   stroke-dasharray: 5 4;
 }
 .count {
-  font: 700 50px 'Andika', sans-serif;
+  font:
+    700 50px 'Andika',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--ink);
 }
 .caption {
-  font: 400 22px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    400 22px 'Atkinson Hyperlegible Next',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--quiet);

@@ -1,6 +1,16 @@
 <!-- One segment of the run: what happens, who does it, its exact times as small clocks. -->
 <script setup lang="ts">
-import { mdiAccountVoice, mdiEyeOutline, mdiHandBackRightOutline, mdiLightbulbOutline, mdiPencilOutline, mdiPresentation, mdiSprout, mdiTablet, mdiWeatherSunsetUp } from '@mdi/js';
+import {
+  mdiAccountVoice,
+  mdiEyeOutline,
+  mdiHandBackRightOutline,
+  mdiLightbulbOutline,
+  mdiPencilOutline,
+  mdiPresentation,
+  mdiSprout,
+  mdiTablet,
+  mdiWeatherSunsetUp,
+} from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Segment } from '../../contract/index.ts';
@@ -52,7 +62,9 @@ const clockPx = computed(() => (short.value || segment.minutes === 3 ? 34 : segm
       <span v-if="short" class="clocks">
         <SmallClock v-for="(time, i) in segment.times" :key="i" :time="time" :px="clockPx" :label="clock.said(time)" />
       </span>
-      <span class="quiet minutes" :class="{ beside: segment.times.length > 0 }">{{ t('desk.minutes', { count: segment.minutes }) }}</span>
+      <span class="quiet minutes" :class="{ beside: segment.times.length > 0 }">{{
+        t('desk.minutes', { count: segment.minutes })
+      }}</span>
     </div>
     <template v-if="!short">
       <p v-if="segment.minutes > 3 || segment.times.length === 0" class="text">{{ text }}</p>

@@ -35,15 +35,30 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
     <p v-if="known === null" class="quiet empty">{{ t('desk.noTicket') }}</p>
     <template v-else>
       <p class="quiet">
-        {{ t('desk.fromCheck', { day: d(new Date(`${known.check.day}T00:00:00Z`), 'day'), skill: t(`skills.long.${known.check.skill}`) }) }}
-        <template v-if="awayNames.length > 0">{{ t('desk.away', { names: awayNames.join(', ') }, awayNames.length) }}</template>
+        {{
+          t('desk.fromCheck', {
+            day: d(new Date(`${known.check.day}T00:00:00Z`), 'day'),
+            skill: t(`skills.long.${known.check.skill}`),
+          })
+        }}
+        <template v-if="awayNames.length > 0">{{
+          t('desk.away', { names: awayNames.join(', ') }, awayNames.length)
+        }}</template>
       </p>
       <div class="readiness">
         <ReadinessRing
           :levels="known.levels.map(({ level }) => level)"
           :count="counts.secure"
           :caption="t('desk.ofChildren', { count: seen })"
-          :label="t('desk.ringLabel', { seen, secure: counts.secure, gettingThere: counts['getting-there'], beginning: counts.beginning, notSeen: counts['not-seen'] })"
+          :label="
+            t('desk.ringLabel', {
+              seen,
+              secure: counts.secure,
+              gettingThere: counts['getting-there'],
+              beginning: counts.beginning,
+              notSeen: counts['not-seen'],
+            })
+          "
         />
         <ul class="legend" aria-hidden="true">
           <li v-for="level in LEGEND" :key="level">
@@ -53,7 +68,12 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
           </li>
         </ul>
       </div>
-      <ReasonRow v-for="{ reason, childIds } in known.reasons" :key="reason.rule" :reason="reason" :child-ids="childIds" />
+      <ReasonRow
+        v-for="{ reason, childIds } in known.reasons"
+        :key="reason.rule"
+        :reason="reason"
+        :child-ids="childIds"
+      />
       <p v-if="known.reasons.length === 0" class="quiet empty">{{ t('desk.noReason') }}</p>
       <DecisionBlock
         v-if="known.suggestion"

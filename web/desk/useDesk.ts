@@ -28,7 +28,6 @@ export const useDesk = (lessonId: () => number) => {
     problem,
     tick: (item: string, ticked: boolean): Promise<void> =>
       keep(put(Desk, `/lessons/${lessonId()}/ready/${item}`, { ticked })),
-    decide: (decision: Decision): Promise<void> =>
-      keep(put(Desk, `/lessons/${lessonId()}/decision`, { decision })),
+    decide: (decision: Decision): Promise<void> => keep(put(Desk, `/lessons/${lessonId()}/decision`, { decision })),
   };
 };

@@ -36,9 +36,9 @@ export const COLOURS = {
 
 /** Spaces, corners and the one shadow. */
 const MEASURES = {
-  'corner': '12px',
+  corner: '12px',
   'corner-board': '20px',
-  'shadow': '0 1px 2px rgba(74,58,30,.06), 0 10px 28px -8px rgba(74,58,30,.16)',
+  shadow: '0 1px 2px rgba(74,58,30,.06), 0 10px 28px -8px rgba(74,58,30,.16)',
   'ease-hop': 'cubic-bezier(.2,.8,.3,1)',
 } as const;
 

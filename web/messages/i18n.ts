@@ -30,4 +30,3 @@ export const createWords = ({ us, uk }: Words) =>
       },
     },
   });
-

@@ -37,8 +37,7 @@ const leave = (): void => {
   if (number === undefined || number === store.lesson?.number) void router.push({ name: 'desk' });
   else void router.push({ name: 'lesson', params: { number } });
 };
-const saveSnap = (snap: Settings['snap']): Promise<void> =>
-  store.saveSettings({ ...store.classroom!.settings, snap });
+const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...store.classroom!.settings, snap });
 </script>
 
 <template>

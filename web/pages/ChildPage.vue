@@ -34,7 +34,9 @@ const days = computed(() => {
   <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
   <div v-if="view" class="child">
     <aside>
-      <router-link :to="{ name: 'class' }" class="back"><v-icon :icon="mdiArrowLeft" size="20" />{{ t('class.back') }}</router-link>
+      <router-link :to="{ name: 'class' }" class="back"
+        ><v-icon :icon="mdiArrowLeft" size="20" />{{ t('class.back') }}</router-link
+      >
       <header>
         <ChildPicture :picture="view.child.picture" :px="72" />
         <h1 class="title-page">{{ view.child.name }}</h1>
@@ -58,7 +60,9 @@ const days = computed(() => {
       <p v-if="days.length === 0" class="quiet">{{ t('child.none') }}</p>
       <template v-for="{ day, answers } in days" :key="day">
         <h3 class="quiet">{{ d(new Date(`${day}T00:00:00Z`), 'long') }}</h3>
-        <ul><AnswerPair v-for="answer in answers" :key="answer.id" :row="answer" /></ul>
+        <ul>
+          <AnswerPair v-for="answer in answers" :key="answer.id" :row="answer" />
+        </ul>
       </template>
     </section>
   </div>

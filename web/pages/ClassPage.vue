@@ -32,7 +32,12 @@ const hardest = computed(() =>
     </section>
     <section v-if="view" class="side">
       <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
-      <TimeWheel :results="view.times" :centre="store.classroom!.children.length" :caption="t('class.children')" class="wheel" />
+      <TimeWheel
+        :results="view.times"
+        :centre="store.classroom!.children.length"
+        :caption="t('class.children')"
+        class="wheel"
+      />
       <template v-if="hardest.length > 0">
         <h2 class="title-column">{{ t('class.hardest') }}</h2>
         <ul class="hardest">

@@ -37,11 +37,41 @@ const steps = computed(() => readingSteps(EXAMPLE, settings.value));
     <section>
       <h1 class="title-page">{{ t('settings.title') }}</h1>
       <p class="quiet lead">{{ t('settings.lead') }}</p>
-      <ChoiceRow :title="t('settings.english')" :choices="ENGLISHES" :chosen="settings.english" :label="(one) => t(`settings.${one}`)" @choose="(english) => choose({ english })" />
-      <ChoiceRow :title="t('settings.handNames')" :choices="HAND_NAMES" :chosen="settings.handNames" :label="(one) => t(`settings.${one}`)" @choose="(handNames) => choose({ handNames })" />
-      <ChoiceRow :title="t('settings.firstRead')" :choices="FIRST_READ" :chosen="settings.firstRead" :label="(one) => t(`settings.${one}`)" @choose="(firstRead) => choose({ firstRead })" />
-      <ChoiceRow :title="t('settings.digitalForm')" :choices="DIGITAL_FORMS" :chosen="settings.digitalForm" :label="(one) => one" @choose="(digitalForm) => choose({ digitalForm })" />
-      <ChoiceRow :title="t('settings.snap')" :choices="SNAPS" :chosen="settings.snap" :label="(one) => t('settings.snapMinutes', { count: one }, one)" @choose="(snap) => choose({ snap })" />
+      <ChoiceRow
+        :title="t('settings.english')"
+        :choices="ENGLISHES"
+        :chosen="settings.english"
+        :label="(one) => t(`settings.${one}`)"
+        @choose="(english) => choose({ english })"
+      />
+      <ChoiceRow
+        :title="t('settings.handNames')"
+        :choices="HAND_NAMES"
+        :chosen="settings.handNames"
+        :label="(one) => t(`settings.${one}`)"
+        @choose="(handNames) => choose({ handNames })"
+      />
+      <ChoiceRow
+        :title="t('settings.firstRead')"
+        :choices="FIRST_READ"
+        :chosen="settings.firstRead"
+        :label="(one) => t(`settings.${one}`)"
+        @choose="(firstRead) => choose({ firstRead })"
+      />
+      <ChoiceRow
+        :title="t('settings.digitalForm')"
+        :choices="DIGITAL_FORMS"
+        :chosen="settings.digitalForm"
+        :label="(one) => one"
+        @choose="(digitalForm) => choose({ digitalForm })"
+      />
+      <ChoiceRow
+        :title="t('settings.snap')"
+        :choices="SNAPS"
+        :chosen="settings.snap"
+        :label="(one) => t('settings.snapMinutes', { count: one }, one)"
+        @choose="(snap) => choose({ snap })"
+      />
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
       <p v-else-if="saved" class="quiet" role="status">{{ t('settings.saved') }}</p>
       <p class="quiet privacy">{{ t('settings.privacy') }}</p>

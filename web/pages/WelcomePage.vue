@@ -39,7 +39,17 @@ const make = async (): Promise<void> => {
       <h1 class="title-page">{{ t('welcome.title') }}</h1>
       <p class="quiet">{{ t('welcome.lead') }}</p>
       <v-text-field v-model="name" :label="t('welcome.name')" maxlength="60" autofocus hide-details />
-      <v-textarea v-model="list" :label="t('welcome.children')" rows="7" :hint="children.length > 0 ? t('welcome.count', { count: children.length }, children.length) : t('welcome.childrenHint')" persistent-hint />
+      <v-textarea
+        v-model="list"
+        :label="t('welcome.children')"
+        rows="7"
+        :hint="
+          children.length > 0
+            ? t('welcome.count', { count: children.length }, children.length)
+            : t('welcome.childrenHint')
+        "
+        persistent-hint
+      />
       <v-text-field v-model="startsOn" type="date" :label="t('welcome.startsOn')" hide-details />
       <p class="quiet">{{ t('welcome.privacy') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>

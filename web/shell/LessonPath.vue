@@ -24,7 +24,13 @@ const stones = computed(() => {
     const width = isNow ? TODAY : STONE;
     const middle = x + width / 2;
     x += width;
-    const state = isNow ? (lesson.day === classroom.today ? 'today' : 'next') : lesson.day < classroom.today ? 'done' : 'ahead';
+    const state = isNow
+      ? lesson.day === classroom.today
+        ? 'today'
+        : 'next'
+      : lesson.day < classroom.today
+        ? 'done'
+        : 'ahead';
     // "Tue 24" in either English; the built-in format turns it round in one of them.
     const day = `${d(new Date(`${lesson.day}T00:00:00Z`), 'weekday')} ${Number(lesson.day.slice(-2))}`;
     return {
@@ -154,7 +160,9 @@ const outline = (kind: 'lesson' | 'check', big: boolean): string =>
   stroke-width: 4;
 }
 .number {
-  font: 700 14px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    700 14px 'Atkinson Hyperlegible Next',
+    sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
   fill: var(--ink);
@@ -170,7 +178,9 @@ const outline = (kind: 'lesson' | 'check', big: boolean): string =>
   font-size: 20px;
 }
 .day {
-  font: 400 13px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    400 13px 'Atkinson Hyperlegible Next',
+    sans-serif;
   text-anchor: middle;
   fill: var(--quiet);
 }

@@ -3,7 +3,12 @@
 import { computed } from 'vue';
 import HareFigure from './HareFigure.vue';
 
-const { count, index, done = false, label } = defineProps<{
+const {
+  count,
+  index,
+  done = false,
+  label,
+} = defineProps<{
   count: number;
   /** The stone of now, from 0. */
   index: number;
@@ -31,7 +36,13 @@ const hops = computed(() =>
   <svg :viewBox="`0 0 ${STEP * count} 92`" class="stones" role="img" :aria-label="label">
     <path v-for="(hop, i) in hops" :key="i" :d="hop.d" class="hop" :class="{ passed: hop.passed }" />
     <g v-for="(stone, i) in stones" :key="i" :class="stone.state">
-      <ellipse :cx="stone.x" cy="76" :rx="stone.state === 'now' ? 22 : 13" :ry="stone.state === 'now' ? 13 : 9.5" class="rock" />
+      <ellipse
+        :cx="stone.x"
+        cy="76"
+        :rx="stone.state === 'now' ? 22 : 13"
+        :ry="stone.state === 'now' ? 13 : 9.5"
+        class="rock"
+      />
       <path v-if="stone.state === 'passed'" :d="`M${stone.x - 5} 76l3.5 3.5 6.5-6.5`" class="tick" />
     </g>
     <g class="hare" :style="{ transform: `translateX(${STEP * (index + 0.5) - 25}px)` }">

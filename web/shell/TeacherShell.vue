@@ -92,7 +92,9 @@ const places = [
 }
 .brand strong {
   display: block;
-  font: 700 22px/26px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    700 22px/26px 'Atkinson Hyperlegible Next',
+    sans-serif;
 }
 .brand small {
   font-weight: 400;
@@ -118,7 +120,9 @@ const places = [
   padding: 10px 4px;
   border-radius: var(--corner);
   color: var(--ink);
-  font: 700 15px/20px 'Atkinson Hyperlegible Next', sans-serif;
+  font:
+    700 15px/20px 'Atkinson Hyperlegible Next',
+    sans-serif;
 }
 .place:hover {
   text-decoration: none;

@@ -3,7 +3,7 @@
 import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import { gearedAngles, type DialTime } from '../../core/clock/index.ts';
+import { gearedAngles, turnNearestTo, type DialTime } from '../../core/clock/index.ts';
 import { startingTime } from '../../core/items/index.ts';
 import { handToHelp, mark, numeralOf } from '../../core/marking/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
@@ -70,8 +70,7 @@ const done = async (): Promise<void> => {
     help(time);
   } else {
     status.value = 'watching';
-    const ahead = ((((time - minutes.value) % 720) + 1080) % 720) - 360;
-    await screen.value?.turnTo(minutes.value + ahead, 2600);
+    await screen.value?.turnTo(turnNearestTo(minutes.value, time), 2600);
     goOn(1400);
   }
 };

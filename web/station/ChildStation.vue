@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { gearedAngles } from '../../core/clock/index.ts';
+import { gearedAngles, turnNearestTo } from '../../core/clock/index.ts';
 import { startingTime } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import TaskScreen, { type TaskStatus } from './TaskScreen.vue';
@@ -42,8 +42,7 @@ watch(
   (revealed) => {
     const now = round.value;
     if (!revealed || now === undefined || right.value) return;
-    const ahead = ((((now.asked - minutes.value) % 720) + 1080) % 720) - 360;
-    void screen.value?.turnTo(minutes.value + ahead, SHOW_MS);
+    void screen.value?.turnTo(turnNearestTo(minutes.value, now.asked), SHOW_MS);
   },
 );
 const done = (): void => {

@@ -2,15 +2,19 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { HANDS, gearedAngles, wrapToDial } from '../../core/clock/index.ts';
+import { gearedAngles } from '../../core/clock/index.ts';
 import { arcPath, pointAt } from '../../core/face/index.ts';
-import { handName, handPlace, type Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/wording/index.ts';
 import ClockDial from '../clock/ClockDial.vue';
 import ClockHands from '../clock/ClockHands.vue';
-import { stepOfKey } from '../clock/stepOfKey.ts';
+import { useClockSlider } from '../clock/useClockSlider.ts';
 import { useGearDrag } from '../clock/useGearDrag.ts';
 
-const { conventions, disabled = false, lit } = defineProps<{
+const {
+  conventions,
+  disabled = false,
+  lit,
+} = defineProps<{
   conventions: Conventions;
   disabled?: boolean;
   /** A numeral to light up. */
@@ -28,19 +32,13 @@ const GROOVE_WIDTH = 20;
 const angle = computed(() => gearedAngles(minutes.value).minute);
 const knob = computed(() => pointAt(angle.value, GROOVE));
 const filled = computed(() => (angle.value > 0.5 ? arcPath(0, angle.value, GROOVE) : ''));
-const places = computed(() =>
-  HANDS.map((hand) => {
-    const place = handPlace(hand, wrapToDial(minutes.value));
-    return `${t(handName(hand, conventions).key)} ${t(place.key, { ...place.values })}`;
-  }).join(', '),
-);
-const key = (event: KeyboardEvent): void => {
-  const step = stepOfKey(event);
-  if (step === undefined) return;
-  event.preventDefault();
-  // One mark at a time with Shift; a child's plain arrow goes by fives, from number to number.
-  drag.stepBy(event.shiftKey || event.altKey ? step : step * 5);
-};
+const { now, places, key } = useClockSlider({
+  minutes,
+  conventions: () => conventions,
+  stepBy: drag.stepBy,
+  // A child's plain arrow goes from number to number; with Shift the core's steps hold.
+  plainStep: 5,
+});
 defineExpose({ turnTo: drag.turnTo });
 </script>
 
@@ -53,7 +51,7 @@ defineExpose({ turnTo: drag.turnTo });
     role="slider"
     tabindex="0"
     :aria-label="t('station.clock')"
-    :aria-valuenow="wrapToDial(minutes)"
+    :aria-valuenow="now"
     aria-valuemin="0"
     aria-valuemax="719"
     :aria-valuetext="places"
@@ -70,7 +68,12 @@ defineExpose({ turnTo: drag.turnTo });
     <circle :cx="0" :cy="-GROOVE" r="3.6" class="start" />
     <ClockDial :lit="lit" />
     <ClockHands :minutes="minutes" />
-    <g v-if="!disabled" class="knob" :transform="`translate(${knob.x} ${knob.y}) rotate(${angle})`" @pointerdown.stop="drag.down($event, 'minute')">
+    <g
+      v-if="!disabled"
+      class="knob"
+      :transform="`translate(${knob.x} ${knob.y}) rotate(${angle})`"
+      @pointerdown.stop="drag.down($event, 'minute')"
+    >
       <circle r="15.5" class="knob-edge" />
       <circle r="13.8" class="knob-disc" />
       <path d="M-7.5 0H7.5M-4-3.8-7.8 0-4 3.8M4-3.8 7.8 0 4 3.8" class="arrows" />

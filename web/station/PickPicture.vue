@@ -13,7 +13,10 @@ const store = useStationStore();
     <h1>{{ t('station.who') }}</h1>
     <ul>
       <li v-for="child in store.state!.children" :key="child.id">
-        <router-link :to="{ name: 'child', params: { childId: child.id } }" :aria-label="t('station.me', { name: child.name })">
+        <router-link
+          :to="{ name: 'child', params: { childId: child.id } }"
+          :aria-label="t('station.me', { name: child.name })"
+        >
           <ChildPicture :picture="child.picture" :px="88" />
           <span class="name">{{ child.name }}</span>
         </router-link>

@@ -31,9 +31,17 @@ watch(
     <p v-else class="opening" role="status">{{ t(store.noClass ? 'station.noClass' : 'station.loading') }}</p>
     <p v-if="!store.connected || store.waiting > 0" class="quiet-sign" role="status">
       <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
-        <path d="M7 18a4 4 0 0 1-.5-7.97A6 6 0 0 1 18 9.5a4.3 4.3 0 0 1-.5 8.5z" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="3 2.5" />
+        <path
+          d="M7 18a4 4 0 0 1-.5-7.97A6 6 0 0 1 18 9.5a4.3 4.3 0 0 1-.5 8.5z"
+          fill="none"
+          stroke="currentColor"
+          stroke-width="2"
+          stroke-dasharray="3 2.5"
+        />
       </svg>
-      <span class="only-heard">{{ store.waiting > 0 ? t('station.unsent', { count: store.waiting }, store.waiting) : t('station.lost') }}</span>
+      <span class="only-heard">{{
+        store.waiting > 0 ? t('station.unsent', { count: store.waiting }, store.waiting) : t('station.lost')
+      }}</span>
     </p>
   </div>
 </template>

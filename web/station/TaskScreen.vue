@@ -49,35 +49,61 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
         <strong>{{ child.name }}</strong>
       </router-link>
       <div class="card" role="status" :aria-label="task">
-        <strong class="digits" aria-hidden="true"><span class="of-hour">{{ shown.hour }}</span>{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span></strong>
+        <strong class="digits" aria-hidden="true"
+          ><span class="of-hour">{{ shown.hour }}</span
+          >{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span></strong
+        >
         <span class="said" aria-hidden="true">{{ words.said(asked) }}</span>
       </div>
       <button v-if="hears" type="button" class="ear" :aria-label="t('station.hear')" @click="hear">
-        <svg width="56" height="56" viewBox="0 0 24 24" aria-hidden="true"><path d="M7 9.5a5 5 0 0 1 10 0c0 3-2.5 3.5-3.2 6-.5 1.8-1.4 3-3-3-1.5 0-2.5-1-2.7-2.3M9.8 10a2.3 2.3 0 1 1 3.7 1.7" /></svg>
+        <svg width="56" height="56" viewBox="0 0 24 24" aria-hidden="true">
+          <path
+            d="M7 9.5a5 5 0 0 1 10 0c0 3-2.5 3.5-3.2 6-.5 1.8-1.4 3-3-3-1.5 0-2.5-1-2.7-2.3M9.8 10a2.3 2.3 0 1 1 3.7 1.7"
+          />
+        </svg>
       </button>
     </div>
 
-    <div class="clock"><GrooveClock ref="clock" v-model="minutes" :conventions="settings" :disabled="!open" :lit="lit" /></div>
+    <div class="clock">
+      <GrooveClock ref="clock" v-model="minutes" :conventions="settings" :disabled="!open" :lit="lit" />
+    </div>
 
     <div class="right">
       <template v-if="open">
         <button type="button" class="done" @click="emit('done')">
-          <svg width="104" height="72" viewBox="0 0 104 72" aria-hidden="true"><path class="hop" d="M12 52C26 22 40 8 58 8s26 14 30 34M66 30 88 46 94 20" /><ellipse cx="86" cy="62" rx="15" ry="6" /></svg>
+          <svg width="104" height="72" viewBox="0 0 104 72" aria-hidden="true">
+            <path class="hop" d="M12 52C26 22 40 8 58 8s26 14 30 34M66 30 88 46 94 20" />
+            <ellipse cx="86" cy="62" rx="15" ry="6" />
+          </svg>
           {{ t('station.done') }}
         </button>
         <button type="button" class="undo" :aria-label="t('station.undo')" @click="emit('undo')">
-          <svg width="38" height="38" viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12a7 7 0 1 0 2.6-5.4M8 3v4.5H3.5" /></svg>
+          <svg width="38" height="38" viewBox="0 0 24 24" aria-hidden="true">
+            <path d="M5 12a7 7 0 1 0 2.6-5.4M8 3v4.5H3.5" />
+          </svg>
         </button>
       </template>
       <p v-else class="state" :class="status" role="status">
-        <svg v-if="status === 'right'" width="96" height="96" viewBox="0 0 96 96" aria-hidden="true"><ellipse class="rock" cx="48" cy="52" rx="42" ry="32" /><path class="tick" d="M30 52l13 13 24-26" /></svg>
-        <svg v-else width="96" height="96" viewBox="0 0 24 24" aria-hidden="true"><path class="eye" d="M2 12s3.6-6 10-6 10 6 10 6-3.6 6-10 6S2 12 2 12z" /><circle class="pupil" cx="12" cy="11" r="3" /></svg>
+        <svg v-if="status === 'right'" width="96" height="96" viewBox="0 0 96 96" aria-hidden="true">
+          <ellipse class="rock" cx="48" cy="52" rx="42" ry="32" />
+          <path class="tick" d="M30 52l13 13 24-26" />
+        </svg>
+        <svg v-else width="96" height="96" viewBox="0 0 24 24" aria-hidden="true">
+          <path class="eye" d="M2 12s3.6-6 10-6 10 6 10 6-3.6 6-10 6S2 12 2 12z" />
+          <circle class="pupil" cx="12" cy="11" r="3" />
+        </svg>
         {{ t(status === 'right' ? 'station.right' : status === 'waiting' ? 'station.lookUp' : 'station.watch') }}
       </p>
       <p v-if="status === 'hint'" class="message" role="status">{{ message }}</p>
     </div>
 
-    <StoneRow class="stones" :count="count" :index="index" :done="status === 'right' && index === count - 1" :label="t('station.item', { number: index + 1, count })" />
+    <StoneRow
+      class="stones"
+      :count="count"
+      :index="index"
+      :done="status === 'right' && index === count - 1"
+      :label="t('station.item', { number: index + 1, count })"
+    />
   </section>
 </template>
 

@@ -18,7 +18,9 @@ const { t } = useI18n();
     <div class="middle">
       <div class="hare"><HareFigure :px="190" /></div>
       <p role="status">{{ t('station.waiting') }}</p>
-      <router-link v-if="canPractise" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{ t('station.alone') }}</router-link>
+      <router-link v-if="canPractise" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
+        t('station.alone')
+      }}</router-link>
     </div>
   </section>
 </template>

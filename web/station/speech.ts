@@ -1,6 +1,8 @@
 /** A voice of this device that speaks English; one that would send the text away over the network is not used. */
 const localVoice = (lang: string): SpeechSynthesisVoice | undefined => {
-  const voices = globalThis.speechSynthesis?.getVoices().filter((voice) => voice.localService && voice.lang.startsWith('en'));
+  const voices = globalThis.speechSynthesis
+    ?.getVoices()
+    .filter((voice) => voice.localService && voice.lang.startsWith('en'));
   return voices?.find((voice) => voice.lang.replace('_', '-') === lang) ?? voices?.[0];
 };
 

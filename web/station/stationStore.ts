@@ -1,7 +1,15 @@
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
-import { AnswerReply, Settings, StationChild, StationRound, StationState, type PostAnswer, type StationEvents } from '../../contract/index.ts';
+import {
+  AnswerReply,
+  Settings,
+  StationChild,
+  StationRound,
+  StationState,
+  type PostAnswer,
+  type StationEvents,
+} from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { Refused, get, post } from '../api/client.ts';
 import { listen } from '../api/live.ts';

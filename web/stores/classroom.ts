@@ -28,9 +28,7 @@ export const useClassroomStore = defineStore('classroom', () => {
     useSettings(await put(Settings, '/settings', settings));
   };
 
-  const lesson = computed(
-    () => classroom.value && currentLesson(classroom.value.lessons, classroom.value.today),
-  );
+  const lesson = computed(() => classroom.value && currentLesson(classroom.value.lessons, classroom.value.today));
   const childById = computed(
     () => new Map<number, Child>(classroom.value?.children.map((child) => [child.id, child]) ?? []),
   );

@@ -1,0 +1,51 @@
+import { describe, expect, it } from '@jest/globals';
+import { OCLOCK_TIMES, timeOf } from '../clock/index.ts';
+import { seededRng } from '../common/index.ts';
+import type { Item } from '../items/index.ts';
+import { mark } from '../marking/index.ts';
+import { explain } from '../misconceptions/index.ts';
+import { simulateAnswer } from './index.ts';
+
+const reads: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
+const sets: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'set', shown }));
+
+describe('a simulated child', () => {
+  it('who knows and never slips is always right, whatever is asked', () => {
+    const rng = seededRng(1);
+    const knows = { rule: undefined, faith: 0, slip: 0 };
+    const others: Item[] = [
+      { kind: 'name-part', part: 'face' },
+      { kind: 'hour-hand', shown: timeOf(4, 30) },
+    ];
+    for (const item of [...reads, ...sets, ...others])
+      expect(mark(item, simulateAnswer(knows, item, rng)).verdict).toBe('right');
+  });
+  it('who follows a rule without fail gives the rule’s own answers wherever it can be seen', () => {
+    const rng = seededRng(2);
+    for (const rule of ['hands-swapped', 'numeral-as-minutes'] as const)
+      for (const item of reads) {
+        const answer = simulateAnswer({ rule, faith: 1, slip: 0 }, item, rng);
+        if (answer.kind !== 'time') throw new Error('a read item is answered by a time');
+        const invisible = rule === 'hands-swapped' && 'shown' in item && item.shown === 0;
+        expect(explain(item, answer.time)).toEqual(invisible ? [] : [rule]);
+      }
+  });
+  it('who slips is off by one hour', () => {
+    const rng = seededRng(3);
+    for (const item of reads) {
+      const answer = simulateAnswer({ rule: undefined, faith: 0, slip: 1 }, item, rng);
+      if (answer.kind !== 'time' || !('shown' in item)) throw new Error('a read item is answered by a time');
+      expect([60, 660]).toContain(Math.abs(answer.time - item.shown));
+    }
+  });
+  it('is the same child for the same seed', () => {
+    const answers = (seed: number) => {
+      const rng = seededRng(seed);
+      return [...reads, ...sets].map((item) =>
+        simulateAnswer({ rule: 'hands-swapped', faith: 0.5, slip: 0.2 }, item, rng),
+      );
+    };
+    expect(answers(9)).toEqual(answers(9));
+    expect(answers(9)).not.toEqual(answers(10));
+  });
+});

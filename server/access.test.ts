@@ -1,0 +1,41 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import request from 'supertest';
+import { isThisMachine } from './access.ts';
+import { openSchool, type School } from './school.test.support.ts';
+
+describe('who may see the class', () => {
+  let school: School;
+  beforeAll(async () => {
+    school = await openSchool();
+  });
+  afterAll(() => school.close());
+
+  it.each([
+    ['127.0.0.1', true],
+    ['::1', true],
+    ['::ffff:127.0.0.1', true],
+    ['127.8.0.1', true],
+    ['192.168.1.20', false],
+    ['::ffff:10.0.0.7', false],
+    ['1127.0.0.1', false],
+    [undefined, false],
+  ])('%s is this machine: %p', (address, own) => expect(isThisMachine(address)).toBe(own));
+
+  it.each(['/classroom', '/board', '/record/class', '/record/children/1', '/lessons/7/desk', '/live', '/nothing'])(
+    'a page of another name cannot read %s',
+    async (path) => {
+      const reply = await request(school.url).get(`/api${path}`).set('Host', 'garden.example');
+      expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
+    },
+  );
+  it('a tablet gets names, pictures and the task, and nothing anyone answered', async () => {
+    const { body } = await request(school.url).get('/api/station').set('Host', '192.168.1.2:4930').expect(200);
+    expect(Object.keys(body).sort()).toEqual(['children', 'className', 'practice', 'round', 'settings']);
+    expect(Object.keys(body.children[0]).sort()).toEqual(['id', 'name', 'picture']);
+    expect(JSON.stringify(body)).not.toMatch(/verdict|right|wrong|finding/);
+  });
+  it('an address there is nothing at says so', async () => {
+    const reply = await school.get('/nothing');
+    expect([reply.status, reply.body.code]).toEqual([404, 'not-found']);
+  });
+});

@@ -1,0 +1,107 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { v4 as newId } from 'uuid';
+import { LESSON, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
+
+describe('a round', () => {
+  let school: School;
+  let round: { id: string; times: number[] };
+  beforeEach(async () => {
+    school = await openSchool();
+    round = await beginRound(school);
+  });
+  afterEach(() => school.close());
+
+  const board = async () => (await school.get('/board').expect(200)).body;
+  const move = (version: number, name = 'next') => school.post(`/rounds/${round.id}/moves`, { move: name, version });
+  const moveTo = async (phase: string): Promise<void> => {
+    for (let state = await board(); state.round.phase !== phase; state = await board())
+      await move(state.round.version).expect(200);
+  };
+
+  it('asks the six times of the lesson’s show-me segment', async () => {
+    const { body } = await school.get('/classroom').expect(200);
+    const segment = body.lessons[LESSON - 1].segments.find(({ kind }: { kind: string }) => kind === 'show-me');
+    expect(round.times).toEqual(segment.times);
+  });
+  it('begun again with the same id is the same round, where it stands', async () => {
+    await move(0).expect(200);
+    const { body } = await school.post('/rounds', { id: round.id, lessonId: LESSON }).expect(201);
+    expect(body.round).toMatchObject({ id: round.id, phase: 'think' });
+  });
+  it('is moved once by two boards that press at the same time', async () => {
+    const [first, second] = await Promise.all([move(0), move(0)]);
+    expect([first.status, second.status].sort()).toEqual([200, 409]);
+    expect((first.status === 409 ? first : second).body.code).toBe('round-moved-on');
+    expect((await board()).round).toMatchObject({ phase: 'think', version: 1 });
+  });
+  it('goes on after a restart where it was, with what was answered and who is away', async () => {
+    await move(0).expect(200);
+    await school.put(`/rounds/${round.id}/away`, { away: [4, 9] }).expect(200);
+    await school.post('/answers', tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
+    const before = await board();
+    await school.restart();
+    expect(await board()).toEqual(before);
+    expect(before.round).toMatchObject({ phase: 'think', version: 1, away: [4, 9] });
+    expect(before.answers).toHaveLength(1);
+  });
+  it('keeps what the teacher tapped, once, and lets the latest tap count', async () => {
+    await moveTo('missed');
+    const tap = { id: newId(), childId: 2, got: false };
+    const taps = { index: 0, taps: [tap, { id: newId(), childId: 3, got: true }] };
+    await school.post(`/rounds/${round.id}/taps`, taps).expect(200);
+    await school.post(`/rounds/${round.id}/taps`, taps).expect(200);
+    const stored = school.db
+      .prepare<[string], { source: string }>('SELECT source FROM answer WHERE round_id = ?')
+      .all(round.id);
+    expect(stored).toEqual([{ source: 'teacher' }, { source: 'teacher' }]);
+    await school
+      .post(`/rounds/${round.id}/taps`, { index: 0, taps: [{ id: newId(), childId: 2, got: true }] })
+      .expect(200);
+    const { answers } = await board();
+    expect(answers).toHaveLength(2);
+    expect(answers.find(({ childId }: { childId: number }) => childId === 2)).toMatchObject({ verdict: 'right' });
+  });
+  it('lets the teacher correct a tablet’s answer without losing it', async () => {
+    await moveTo('missed');
+    await school.post('/answers', tabletAnswer(2, round.id, 0, 15)).expect(201);
+    await school
+      .post(`/rounds/${round.id}/taps`, { index: 0, taps: [{ id: newId(), childId: 2, got: true }] })
+      .expect(200);
+    expect((await board()).answers).toMatchObject([{ childId: 2, verdict: 'right', source: 'teacher' }]);
+    expect(school.db.prepare('SELECT COUNT(*) AS n FROM answer WHERE round_id = ?').get(round.id)).toEqual({ n: 2 });
+  });
+  it('keeps all of a batch of taps or none', async () => {
+    await moveTo('missed');
+    const taps = [
+      { id: newId(), childId: 2, got: false },
+      { id: newId(), childId: 999, got: false },
+    ];
+    await school.post(`/rounds/${round.id}/taps`, { index: 0, taps }).expect(404);
+    expect((await board()).answers).toEqual([]);
+  });
+  it('is over after the last item; back takes the end back, a new round does not let it return', async () => {
+    await moveTo('done');
+    expect((await board()).round.closed).toBe(true);
+    const { version } = (await board()).round;
+    await move(version).expect(409);
+    await move(version, 'back').expect(200);
+    expect((await board()).round).toMatchObject({ phase: 'missed', closed: false });
+    await moveTo('done');
+    const ended = (await board()).round.version;
+    await beginRound(school);
+    const refused = await move(ended, 'back').expect(409);
+    expect(refused.body.code).toBe('round-closed');
+  });
+  it('carries who is away over to the next round of the day', async () => {
+    await school.put(`/rounds/${round.id}/away`, { away: [14] }).expect(200);
+    await beginRound(school);
+    expect((await board()).round.away).toEqual([14]);
+  });
+  it('is refused for a lesson without one, an unknown lesson, and an unknown round', async () => {
+    expect((await school.post('/rounds', { id: newId(), lessonId: 1 }).expect(404)).body.code).toBe('not-found');
+    expect((await school.post('/rounds', { id: newId(), lessonId: 99 }).expect(404)).body.code).toBe('unknown-lesson');
+    expect((await school.post(`/rounds/${newId()}/moves`, { move: 'next', version: 0 }).expect(404)).body.code).toBe(
+      'unknown-round',
+    );
+  });
+});

@@ -1,0 +1,91 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Database } from 'better-sqlite3';
+import request, { type Test } from 'supertest';
+import { v4 as newId } from 'uuid';
+import { makeDemo } from '../demo/makeDemo.ts';
+import { createApp } from './app.ts';
+import { openDatabase } from './db/open.ts';
+
+/** A school for tests: the real app on a real data file in a temporary folder, at nine on a fixed Tuesday. */
+export interface School {
+  readonly db: Database;
+  readonly url: string;
+  get(path: string): Test;
+  post(path: string, body: unknown): Test;
+  put(path: string, body: unknown): Test;
+  /** Ends the server and starts a new one on the same file. */
+  restart(): Promise<void>;
+  close(): Promise<void>;
+}
+
+export const TODAY = '2026-11-24';
+
+export const openSchool = async ({ demo = true } = {}): Promise<School> => {
+  const folder = mkdtempSync(join(tmpdir(), 'hoppel-school-'));
+  const file = join(folder, 'class.sqlite');
+  let db: Database;
+  let server: Server;
+  let endLive: () => void;
+  const start = async (): Promise<void> => {
+    db = openDatabase(file);
+    const { app, end } = createApp({ db, now: () => new Date(`${TODAY}T09:00:00`) });
+    endLive = end;
+    server = createServer(app);
+    await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
+  };
+  const stop = async (): Promise<void> => {
+    endLive();
+    const ended = new Promise((done) => server.close(done));
+    server.closeAllConnections();
+    await ended;
+    db.close();
+  };
+  await start();
+  if (demo) makeDemo(db!, TODAY);
+  return {
+    get db() {
+      return db;
+    },
+    get url() {
+      return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+    },
+    get: (path) => request(server).get(`/api${path}`),
+    post: (path, body) =>
+      request(server)
+        .post(`/api${path}`)
+        .send(body as object),
+    put: (path, body) =>
+      request(server)
+        .put(`/api${path}`)
+        .send(body as object),
+    restart: async () => {
+      await stop();
+      await start();
+    },
+    close: async () => {
+      await stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+};
+
+/** Today's lesson of the demo class. */
+export const LESSON = 7;
+
+/** Begins the show-me round of today's lesson. */
+export const beginRound = async (school: School): Promise<{ id: string; times: number[] }> => {
+  const { body } = await school.post('/rounds', { id: newId(), lessonId: LESSON }).expect(201);
+  return body.round;
+};
+
+/** An answer a tablet would send: a clock set to a time, given in hand angles. */
+export const tabletAnswer = (childId: number, roundId: string, index: number, time: number, id: string = newId()) => ({
+  id,
+  childId,
+  answer: { kind: 'hands', hour: (time / 2) % 360, minute: (time * 6) % 360 },
+  to: { setting: 'round', roundId, index },
+});

@@ -1,0 +1,34 @@
+import { computed, type Ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { HANDS, wrapToDial } from '../../core/clock/index.ts';
+import { handName, handPlace, type Conventions } from '../../core/wording/index.ts';
+import { stepOfKey } from './stepOfKey.ts';
+
+interface Options {
+  /** Unwrapped minutes after twelve. */
+  readonly minutes: Ref<number>;
+  readonly conventions: () => Conventions;
+  readonly stepBy: (minutes: number) => void;
+  /** Minutes a plain arrow key steps; 1 unless said otherwise. */
+  readonly plainStep?: number;
+}
+
+/** A clock to turn as a slider: its keys, and what a screen reader hears of it. */
+export const useClockSlider = ({ minutes, conventions, stepBy, plainStep = 1 }: Options) => {
+  const { t } = useI18n();
+  const now = computed(() => wrapToDial(minutes.value));
+  /** Where the hands stand, never what they say: the reading is the task. */
+  const places = computed(() =>
+    HANDS.map((hand) => {
+      const place = handPlace(hand, now.value);
+      return `${t(handName(hand, conventions()).key)} ${t(place.key, { ...place.values })}`;
+    }).join(', '),
+  );
+  const key = (event: KeyboardEvent): void => {
+    const step = stepOfKey(event);
+    if (step === undefined) return;
+    event.preventDefault();
+    stepBy(event.shiftKey || event.altKey ? step : step * plainStep);
+  };
+  return { now, places, key };
+};

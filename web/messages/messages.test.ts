@@ -1,0 +1,65 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { describe, expect, it } from '@jest/globals';
+import { PROBLEM_CODES } from '../../contract/index.ts';
+import { LEVELS } from '../../core/diagnosis/index.ts';
+import { DECISIONS, LESSON_WORDS, READY_ITEMS, SEGMENT_KINDS, UNIT } from '../../core/planning/index.ts';
+import { SKILLS } from '../../core/skills/index.ts';
+import { WRONG_RULES } from '../../core/misconceptions/index.ts';
+
+const WEB = new URL('..', import.meta.url);
+const load = (path: string): Record<string, unknown> =>
+  JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')) as Record<string, unknown>;
+const keys = (words: object, prefix = ''): string[] =>
+  Object.entries(words).flatMap(([key, value]) =>
+    typeof value === 'object' && value !== null ? keys(value, `${prefix}${key}.`) : [`${prefix}${key}`],
+  );
+
+const clock = load('../../core/wording/messages/en-US.json');
+const us = new Set(keys({ ...clock, ...load('en-US/teacher.json'), ...load('en-US/station.json') }));
+
+describe('message files', () => {
+  it('hold every key that a view asks for by name', () => {
+    const sources = (readdirSync(WEB, { recursive: true }) as string[]).filter(
+      (file) => /\.(vue|ts)$/.test(file) && !/\.test\.ts$|^vite\.config/.test(file),
+    );
+    expect(sources.length).toBeGreaterThan(40);
+    const missing = sources.flatMap((file) => {
+      const text = readFileSync(new URL(file, WEB), 'utf8');
+      return [
+        ...text.matchAll(/\bt\(\s*'([\w.-]+)'/g),
+        ...text.matchAll(/'((?:station|round|board|class|child|desk)\.[\w.-]+)'/g),
+      ]
+        .map(([, key]) => key!)
+        .filter((key) => !us.has(key))
+        .map((key) => `${file}: ${key}`);
+    });
+    expect(missing).toEqual([]);
+  });
+  it.each([
+    ['problem', PROBLEM_CODES],
+    ['levels', LEVELS],
+    ['skills.short', SKILLS],
+    ['skills.long', SKILLS],
+    ['reasons', WRONG_RULES],
+    ['desk.decision', DECISIONS],
+    ['desk.because', DECISIONS],
+    ['ready', READY_ITEMS],
+    ['words', LESSON_WORDS.filter((word) => !word.endsWith('hand'))],
+    ['lessons', UNIT.flatMap(({ key }) => [`${key}.title`, `${key}.iCan`])],
+    ['segments', SEGMENT_KINDS.flatMap((kind) => [`${kind}.title`, `${kind}.who`, `${kind}.text`])],
+  ])('name every one of the %s', (group, names) =>
+    expect(names.filter((name) => !us.has(`${group}.${name}`))).toEqual([]),
+  );
+  it('say nothing in UK English that US English does not know', () => {
+    const uk = keys({
+      ...load('../../core/wording/messages/en-GB.json'),
+      ...load('en-GB/teacher.json'),
+      ...load('en-GB/station.json'),
+    });
+    expect(uk.filter((key) => !us.has(key))).toEqual([]);
+  });
+  it('use the school’s words, not a program’s', () => {
+    const text = JSON.stringify([load('en-US/teacher.json'), load('en-US/station.json')]);
+    expect(text).not.toMatch(/\b(user|entity|submit|misconception|error)\b/i);
+  });
+});
