@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
-import { isThisMachine } from './access.ts';
+import { isThisMachine, teacherOnly } from './access.ts';
 import { openSchool, type School } from './school.test.support.ts';
 
 describe('who may see the class', () => {
@@ -28,6 +28,19 @@ describe('who may see the class', () => {
       expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
     },
   );
+  it('a tablet on the classroom network cannot read it either, whatever name it uses', () => {
+    const ask = (remoteAddress: string, hostname: string): unknown => {
+      let refused: unknown;
+      teacherOnly(
+        { socket: { remoteAddress }, hostname } as never,
+        undefined as never,
+        (error?: unknown) => (refused = error),
+      );
+      return refused;
+    };
+    expect(ask('192.168.1.20', 'localhost')).toMatchObject({ code: 'teacher-only', status: 403 });
+    expect(ask('127.0.0.1', 'localhost')).toBeUndefined();
+  });
   it('a tablet gets names, pictures and the task, and nothing anyone answered', async () => {
     const { body } = await request(school.url).get('/api/station').set('Host', '192.168.1.2:4930').expect(200);
     expect(Object.keys(body).sort()).toEqual(['children', 'className', 'practice', 'round', 'settings']);

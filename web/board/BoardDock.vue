@@ -13,13 +13,17 @@ const { acts } = defineProps<{ acts: readonly DockAct[] }>();
 
 <template>
   <div class="dock" role="toolbar">
-    <v-tooltip v-for="item in acts" :key="item.key" :text="item.label">
-      <template #activator="{ props: tip }">
-        <button v-bind="tip" type="button" :aria-label="item.label" :class="{ main: item.main }" @click="item.act">
-          <v-icon :icon="item.icon" />
-        </button>
-      </template>
-    </v-tooltip>
+    <button
+      v-for="item in acts"
+      :key="item.key"
+      type="button"
+      :aria-label="item.label"
+      :title="item.label"
+      :class="{ main: item.main }"
+      @click="item.act"
+    >
+      <v-icon :icon="item.icon" />
+    </button>
     <slot />
   </div>
 </template>

@@ -1,8 +1,13 @@
 <!-- The board's room: a clock as tall as the screen, a column for cards, a dock. All sizes grow with the screen. -->
-<script setup lang="ts"></script>
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n';
+
+const { t } = useI18n();
+</script>
 
 <template>
   <main class="board">
+    <h1 class="only-heard">{{ t('board.title') }}</h1>
     <div class="clock"><slot name="clock" /></div>
     <div class="column">
       <div class="top"><slot name="top" /></div>

@@ -23,7 +23,7 @@ const items = computed(() =>
 
 <template>
   <section class="done">
-    <h1 class="title-page">{{ t('round.done') }}</h1>
+    <h2 class="title-page">{{ t('round.done') }}</h2>
     <ul>
       <li v-for="item in items" :key="item.time">
         <SmallClock :time="item.time" :px="64" :label="written(item.time)" />

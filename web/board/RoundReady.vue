@@ -10,7 +10,7 @@ const { t } = useI18n();
 
 <template>
   <section class="ready">
-    <h1 class="child-type">{{ t('board.roundReady') }}</h1>
+    <h2 class="child-type">{{ t('board.roundReady') }}</h2>
     <p>{{ t('board.roundHint', { count }) }}</p>
     <v-btn size="x-large" :height="64" :prepend-icon="mdiPlay" @click="emit('start')">{{ t('board.round') }}</v-btn>
   </section>
@@ -29,7 +29,7 @@ const { t } = useI18n();
   border-radius: var(--corner-board);
   box-shadow: var(--shadow);
 }
-h1 {
+h2 {
   font-size: calc(var(--u) * 72);
   line-height: 1.1;
 }

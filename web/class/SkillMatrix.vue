@@ -191,7 +191,7 @@ tbody a {
   white-space: nowrap;
 }
 .crowded {
-  max-height: calc(100vh - 190px);
+  max-height: calc(100vh - 196px);
   overflow: auto;
 }
 .crowded thead {

@@ -28,7 +28,6 @@ export const vuetify = createVuetify({
     VBtn: { rounded: 'pill', height: 48, color: 'primary', variant: 'flat' },
     VTextField: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
     VTextarea: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
-    VTooltip: { openDelay: 300, location: 'top' },
     VList: { rounded: 'lg' },
   },
 });

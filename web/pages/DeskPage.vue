@@ -33,7 +33,7 @@ const { desk, problem, tick, decide } = useDesk(() => lesson.value.id);
   display: grid;
   grid-template-columns: minmax(270px, 296px) minmax(420px, 1fr) minmax(330px, 384px);
   gap: 36px;
-  padding: 20px 32px 24px;
+  padding: 20px 32px 16px;
   max-width: 1500px;
   margin: 0 auto;
   align-items: start;

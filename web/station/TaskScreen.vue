@@ -43,6 +43,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
 
 <template>
   <section class="task" :data-status="status">
+    <h1 class="only-heard">{{ task }}</h1>
     <div class="left">
       <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
         <ChildPicture :picture="child.picture" :px="84" />

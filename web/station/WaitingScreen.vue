@@ -11,6 +11,7 @@ const { t } = useI18n();
 
 <template>
   <section class="waiting">
+    <h1 class="only-heard">{{ child.name }}</h1>
     <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
       <ChildPicture :picture="child.picture" :px="84" />
       <strong>{{ child.name }}</strong>

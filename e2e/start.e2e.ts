@@ -1,0 +1,95 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+
+const ROOT = resolve(import.meta.dirname, '..');
+
+/** Runs a start script until it has said something, or until it ends by itself. */
+const run = (script: string, args: readonly string[], data: string, until?: string) =>
+  new Promise<{ code: number | null; said: string }>((ended) => {
+    const child = spawn(process.execPath, [join(ROOT, 'tools', script), ...args], {
+      env: { ...process.env, HOPPEL_DATA: data },
+      detached: true,
+    });
+    let said = '';
+    const hear = (text: Buffer): void => {
+      said += text.toString();
+      // Ctrl-C in a terminal goes to the script and the server at once.
+      if (until !== undefined && said.includes(until)) process.kill(-child.pid!, 'SIGINT');
+    };
+    child.stdout.on('data', hear);
+    child.stderr.on('data', hear);
+    child.on('exit', (code) => ended({ code, said }));
+  });
+
+describe('starting Hoppel', () => {
+  let folder: string;
+  beforeAll(() => {
+    folder = mkdtempSync(join(tmpdir(), 'hoppel-start-'));
+  });
+  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+  it('the demo makes its class, says where to look, and ends cleanly with Ctrl-C', async () => {
+    const { code, said } = await run('demo.mjs', ['--port', '0'], folder, 'Ctrl-C ends Hoppel');
+    expect(code).toBe(0);
+    expect(said).toMatch(/Teacher {2}http:\/\/localhost:\d+\//);
+    expect(said).toMatch(/Station {2}http:\/\/localhost:\d+\/station/);
+    expect(said).toContain('on this computer only');
+  });
+  it('the demo is laid anew around another day, and the old class is kept', async () => {
+    const { said } = await run('demo.mjs', ['--port', '0', '--today', '2026-12-07'], folder, 'Ctrl-C ends Hoppel');
+    expect(said).toMatch(/laid around today anew; the one of \d{4}-\d\d-\d\d is kept/);
+    const again = await run('demo.mjs', ['--port', '0', '--today', '2026-12-07'], folder, 'Ctrl-C ends Hoppel');
+    expect(again.said).not.toContain('anew');
+  });
+  it('with --lan it says which addresses tablets open', async () => {
+    const { said } = await run('start.mjs', ['--port', '0', '--lan'], folder, 'Ctrl-C ends Hoppel');
+    expect(said).toContain('Tablets on the same network can open the station');
+  });
+
+  const oneSentence = ({ code, said }: { code: number | null; said: string }, words: RegExp): void => {
+    expect(code).toBe(1);
+    expect(said.trim().split('\n').at(-1)).toMatch(words);
+    expect(said).not.toMatch(/^\s+at /m);
+  };
+  it('a busy port gets one sentence and exit code 1', async () => {
+    const other = createServer();
+    await new Promise<void>((ready) => other.listen(0, '127.0.0.1', ready));
+    const { port } = other.address() as AddressInfo;
+    oneSentence(
+      await run('start.mjs', ['--port', String(port)], folder),
+      new RegExp(`^Hoppel cannot start: port ${port} is in use already`),
+    );
+    other.close();
+  });
+  it('a data folder that cannot be written gets one sentence and exit code 1', async () => {
+    const file = join(folder, 'a-file');
+    writeFileSync(file, '');
+    oneSentence(await run('start.mjs', [], file), /^Hoppel cannot start: the data file .* cannot be opened or written/);
+    oneSentence(await run('demo.mjs', [], file), /^Hoppel cannot start: the demo data file .* cannot be made/);
+  });
+  it('a data file that is something else gets one sentence and exit code 1, and is left as it is', async () => {
+    const other = mkdtempSync(join(folder, 'other-'));
+    writeFileSync(join(other, 'hoppel.sqlite'), 'a shopping list');
+    oneSentence(await run('start.mjs', [], other), /^Hoppel cannot start: the data file .* cannot be opened/);
+    expect(readFileSync(join(other, 'hoppel.sqlite'), 'utf8')).toBe('a shopping list');
+  });
+  it.each([
+    [['--port', 'nine'], /nine is not a port number/],
+    [['--today', 'tomorrow'], /tomorrow is not a day/],
+    [['--loud'], /Unknown option '--loud'/],
+  ])('%j gets one sentence and exit code 1', async (args, words) =>
+    oneSentence(await run('start.mjs', args, folder), words),
+  );
+  it.each(['18.20.0', '20.11.1'])('Node %s gets one sentence and exit code 1', (version) => {
+    const script = `import { ensureNode } from ${JSON.stringify(join(ROOT, 'tools/ensure.mjs'))}; ensureNode('${version}');`;
+    const { status, stderr } = spawnSync(process.execPath, ['--input-type=module', '-e', script]);
+    expect(status).toBe(1);
+    expect(stderr.toString()).toBe(
+      `Hoppel cannot start: it needs Node 20.20 or newer, and this is Node ${version}. Get it from nodejs.org or your school's IT.\n`,
+    );
+  });
+});

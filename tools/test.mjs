@@ -1,0 +1,61 @@
+// npm test: everything from a fresh clone to "N passed, N failed". Stops at the first step that fails.
+import { spawnSync } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages } from './ensure.mjs';
+
+ensureNode();
+ensurePackages();
+ensureBrowser();
+
+const counts = { passed: 0, failed: 0 };
+const finish = () => {
+  console.log(`${counts.passed} passed, ${counts.failed} failed`);
+  process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
+};
+
+/** Runs one step with its time; `bin` is a script of an installed package, started by this Node without a shell. */
+const step = (name, bin, args, nodeArgs = []) => {
+  const began = Date.now();
+  const { status } = spawnSync(process.execPath, [...nodeArgs, join(ROOT, 'node_modules', bin), ...args], {
+    cwd: ROOT,
+    stdio: 'inherit',
+  });
+  console.log(`-- ${name}: ${status === 0 ? 'ok' : 'FAILED'} (${((Date.now() - began) / 1000).toFixed(1)} s)`);
+  return status === 0;
+};
+/** A step without tests of its own: it counts only when it fails. */
+const check = (name, bin, args) => {
+  if (step(name, bin, args)) return;
+  counts.failed += 1;
+  finish();
+};
+const jest = (project) => {
+  const report = join(ROOT, 'node_modules', `.jest-${project}.json`);
+  rmSync(report, { force: true });
+  const args = [
+    '--selectProjects',
+    project,
+    '--json',
+    `--outputFile=${report}`,
+    ...(project === 'e2e' ? ['--runInBand'] : []),
+  ];
+  const ok = step(`${project} tests`, 'jest/bin/jest.js', args, [
+    '--experimental-vm-modules',
+    '--disable-warning=ExperimentalWarning',
+  ]);
+  const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'));
+  counts.passed += numPassedTests;
+  counts.failed += numFailedTests + numRuntimeErrorTestSuites;
+  if (!ok && counts.failed === 0) counts.failed = 1;
+  if (!ok) finish();
+};
+
+for (const room of ['core', 'contract', 'server']) check(`types of ${room}`, 'typescript/bin/tsc', ['-p', room]);
+check('types of web', 'vue-tsc/bin/vue-tsc.js', ['-p', 'web', '--noEmit']);
+check('lint', 'eslint/bin/eslint.js', ['.']);
+check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']);
+jest('unit');
+ensureBuild();
+jest('e2e');
+finish();
