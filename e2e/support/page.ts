@@ -13,7 +13,11 @@ export const onPage = ({ driver }: Browser) => {
     By.xpath(`//${what}[contains(normalize-space(.), ${literal(name)}) or contains(@aria-label, ${literal(name)})]`);
   const button = (name: string): Promise<WebElement> =>
     Promise.resolve(
-      driver.wait(until.elementLocated(named('*[self::button or self::a or self::label]', name)), WAIT_MS, `no button ${name}`),
+      driver.wait(
+        until.elementLocated(named('*[self::button or self::a or self::label]', name)),
+        WAIT_MS,
+        `no button ${name}`,
+      ),
     );
   const text = async (css = 'body'): Promise<string> => (await find(css)).getText();
   return {

@@ -41,7 +41,7 @@ const answer = computed(() => {
 const sayFinding = (finding: AnswerRow['findings'][number]): string => {
   switch (finding.kind) {
     case 'rule':
-      return t('child.findings.rule', { rule: t(`reasons.${finding.rule}`).toLowerCase() });
+      return t('child.findings.rule', { rule: t(`reasonsShort.${finding.rule}`) });
     case 'minute-hand-off': {
       const count = Math.abs(finding.minutes);
       return t(finding.minutes > 0 ? 'child.findings.minuteLate' : 'child.findings.minuteEarly', { count }, count);

@@ -29,7 +29,7 @@ const cell = (child: Child, skill: Skill) => {
 };
 const reason = (child: Child): string => {
   const rule = byChild.value.get(child.id)?.reason?.rule;
-  return rule === undefined ? '' : t(`reasons.${rule}`).toLowerCase();
+  return rule === undefined ? '' : t(`reasonsShort.${rule}`);
 };
 </script>
 
@@ -110,13 +110,13 @@ table {
   table-layout: fixed;
 }
 .of-name {
-  width: 112px;
+  width: 106px;
 }
 .of-skill {
-  width: 37px;
+  width: 35.5px;
 }
 .of-first {
-  width: 49px;
+  width: 47px;
 }
 th.group {
   text-align: left;
@@ -138,7 +138,7 @@ th.reason {
   overflow: hidden;
   text-overflow: ellipsis;
   text-align: left;
-  padding-left: 12px;
+  padding-left: 10px;
   font-size: 14px;
   white-space: nowrap;
 }

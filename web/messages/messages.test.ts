@@ -41,6 +41,7 @@ describe('message files', () => {
     ['skills.short', SKILLS],
     ['skills.long', SKILLS],
     ['reasons', WRONG_RULES],
+    ['reasonsShort', WRONG_RULES],
     ['desk.decision', DECISIONS],
     ['desk.because', DECISIONS],
     ['ready', READY_ITEMS],

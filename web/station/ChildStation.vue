@@ -24,7 +24,9 @@ const status = computed((): TaskStatus => {
   return store.hasAnswered(now) ? 'waiting' : 'setting';
 });
 const start = (): void => {
-  if (round.value !== undefined) minutes.value = startingTime(round.value.asked);
+  const now = round.value;
+  // Who comes in after the reveal sees what the board shows.
+  if (now !== undefined) minutes.value = now.revealed ? now.asked : startingTime(now.asked);
 };
 watch(
   () => `${round.value?.id} ${round.value?.index}`,

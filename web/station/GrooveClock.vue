@@ -89,7 +89,8 @@ defineExpose({ turnTo: drag.turnTo });
   touch-action: none;
   cursor: grab;
   border-radius: 50%;
-  filter: drop-shadow(0 12px 20px rgba(74, 58, 30, 0.14));
+  /* Not a filter: that would paint the whole face anew in every frame of a drag. */
+  box-shadow: 0 14px 34px -10px rgba(74, 58, 30, 0.22);
 }
 .groove-clock.held {
   cursor: grabbing;

@@ -1,0 +1,131 @@
+// npm run bench: prints figures with a yardstick of the same run. It never fails a build.
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { startBrowser } from './support/browser.ts';
+import { startHoppel } from './support/hoppel.ts';
+import { onClock, onPage } from './support/page.ts';
+
+const ROOT = resolve(import.meta.dirname, '..');
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const say = (what: string, figure: string): void => console.log(`${what.padEnd(64)} ${figure}`);
+
+say('machine', `${cpus().length} x ${cpus()[0]!.model}, Node ${process.versions.node}`);
+
+// Start-up: the command a teacher gives, until it prints the addresses. Yardstick: Node starting and ending.
+const data = mkdtempSync(join(tmpdir(), 'hoppel-bench-'));
+const startUp = (): Promise<number> =>
+  new Promise((done) => {
+    const began = performance.now();
+    const child = spawn('npm', ['run', 'demo', '--', '--port', '0'], {
+      cwd: ROOT,
+      env: { ...process.env, HOPPEL_DATA: data },
+      detached: true,
+    });
+    let took = 0;
+    child.stdout.on('data', (text: Buffer) => {
+      if (took === 0 && text.toString().includes('Station')) {
+        took = performance.now() - began;
+        process.kill(-child.pid!, 'SIGINT');
+      }
+    });
+    child.on('exit', () => done(took));
+  });
+await startUp(); // makes the demo class
+const starts = [await startUp(), await startUp(), await startUp()];
+const node = [0, 1, 2].map(() => {
+  const began = performance.now();
+  spawnSync(process.execPath, ['-e', '0']);
+  return performance.now() - began;
+});
+say('npm run demo, second run, to the addresses (median of 3)', `${(median(starts) / 1000).toFixed(2)} s`);
+say('  yardstick: node -e 0 (median of 3)', `${(median(node) / 1000).toFixed(2)} s`);
+rmSync(data, { recursive: true, force: true });
+
+const hoppel = await startHoppel();
+
+// Size of the station's first load: what its page asks for, each file compressed with gzip.
+const station = await startBrowser({ width: 1024, height: 768 });
+await station.driver.get(`${hoppel.url}/station`);
+await onPage(station).says('Tap your picture');
+const loaded = (await station.driver.executeScript(
+  "return [location.href, ...performance.getEntriesByType('resource').map(({ name }) => name)]",
+)) as string[];
+const sizes = { code: 0, fonts: 0, pictures: 0 };
+for (const name of new Set(loaded)) {
+  const { pathname } = new URL(name);
+  if (pathname.startsWith('/api/')) continue;
+  const file = pathname === '/station' ? '/station.html' : pathname;
+  const zipped = gzipSync(readFileSync(join(ROOT, 'dist/web', file))).length;
+  sizes[/\.woff2?$/.test(file) ? 'fonts' : /\.svg$/.test(file) ? 'pictures' : 'code'] += zipped;
+}
+const kb = (bytes: number): string => `${(bytes / 1000).toFixed(1)} kB`;
+say('station, first load, gzip: page, script and style', kb(sizes.code));
+say('  fonts (packed already)', kb(sizes.fonts));
+say('  pictures of 22 children', kb(sizes.pictures));
+await station.quit();
+
+// Frames of a drag on the board, CPU slowed 4x. Yardstick: the same page drawing nothing.
+const board = await startBrowser();
+const { driver } = board;
+const page = onPage(board);
+await driver.get(`${hoppel.url}/board/7?segment=1`);
+const clock = await page.find('.board .geared');
+await driver.sleep(1500);
+await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 4 });
+const record = (ms: number): Promise<number[]> =>
+  driver.executeAsyncScript(
+    `const [ms, done] = arguments; const frames = []; let last = performance.now(); const until = last + ms;
+     const frame = (now) => { frames.push(now - last); last = now; now < until ? requestAnimationFrame(frame) : done(frames.slice(2)); };
+     requestAnimationFrame(frame);`,
+    ms,
+  );
+const idle = await record(2000);
+// Pointer events as a mouse of 125 reports a second makes them, sent to the page by itself so that the driver's own pace does not count.
+const { x, y, width, height } = await clock.getRect();
+const grip = await onClock(clock, 0, 80);
+const dragged = (await driver.executeAsyncScript(
+  `const [cx, cy, reach, done] = arguments; const clock = document.querySelector('.board .geared');
+   clock.setPointerCapture = () => {};
+   const fire = (type, turn) => clock.dispatchEvent(new PointerEvent(type, { bubbles: true, isPrimary: true, pointerId: 1, button: 0, clientX: cx + reach * Math.sin(turn), clientY: cy - reach * Math.cos(turn) }));
+   const frames = [], work = []; let turn = 0, last = performance.now(); const until = last + 4000;
+   fire('pointerdown', 0);
+   const mouse = setInterval(() => { turn += 0.05; const began = performance.now(); fire('pointermove', turn); work.push(performance.now() - began); }, 8);
+   const frame = (now) => { frames.push(now - last); last = now;
+     if (now < until) requestAnimationFrame(frame); else { clearInterval(mouse); fire('pointerup', turn); done(frames.slice(2)); } };
+   requestAnimationFrame(frame);`,
+  x + width / 2,
+  y + height / 2,
+  Math.abs(grip.y),
+)) as number[];
+const figures = (frames: readonly number[]): string =>
+  `median ${median(frames).toFixed(1)} ms, worst ${Math.max(...frames).toFixed(1)} ms, ${frames.length} frames`;
+say('a drag on the board, CPU slowed 4x, time between frames', figures(dragged));
+say('  yardstick: the same page at rest, CPU slowed 4x', figures(idle));
+say('  the hands turned meanwhile to', String(await clock.getAttribute('aria-valuetext')));
+await board.quit();
+
+// Answers kept a second: one tablet after another, each flushed to disk before it is acknowledged. Yardstick: the same number of refused ones.
+const ask = async (body: unknown): Promise<void> => {
+  await fetch(`${hoppel.url}/api/answers`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  }).then((reply) => reply.text());
+};
+const many = async (childId: number): Promise<number> => {
+  const began = performance.now();
+  for (let i = 0; i < 200; i++)
+    await ask({
+      id: crypto.randomUUID(),
+      childId,
+      answer: { kind: 'hands', hour: 90, minute: 0 },
+      to: { setting: 'alone', lessonId: 7, item: { kind: 'set', shown: 180 }, attempt: 1 },
+    });
+  return 200_000 / (performance.now() - began);
+};
+say('answers kept a second, one after another', (await many(1)).toFixed(0));
+say('  yardstick: answers refused a second (unknown child)', (await many(999)).toFixed(0));
+await hoppel.remove();
