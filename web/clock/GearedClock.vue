@@ -43,33 +43,50 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    viewBox="-102 -102 204 204"
-    class="geared"
-    :class="{ held: drag.held.value, disabled }"
-    role="slider"
-    tabindex="0"
-    :aria-label="label"
-    :aria-valuenow="now"
-    aria-valuemin="0"
-    aria-valuemax="719"
-    :aria-valuetext="handsOn ? places : ''"
-    :aria-disabled="disabled"
-    @pointerdown="drag.down"
-    @pointermove="drag.move"
-    @pointerup="drag.up"
-    @pointercancel="drag.up"
-    @keydown="key"
-  >
-    <ClockDial :lit="lit" />
-    <slot />
-    <ClockHands v-if="handsOn" :minutes="minutes" />
-  </svg>
+  <div class="stand">
+    <span class="shade" />
+    <svg
+      ref="svg"
+      viewBox="-102 -102 204 204"
+      class="geared"
+      :class="{ held: drag.held.value, disabled }"
+      role="slider"
+      tabindex="0"
+      :aria-label="label"
+      :aria-valuenow="now"
+      aria-valuemin="0"
+      aria-valuemax="719"
+      :aria-valuetext="handsOn ? places : ''"
+      :aria-disabled="disabled"
+      @pointerdown="drag.down"
+      @pointermove="drag.move"
+      @pointerup="drag.up"
+      @pointercancel="drag.up"
+      @keydown="key"
+    >
+      <ClockDial :lit="lit" />
+      <slot />
+      <ClockHands v-if="handsOn" :minutes="minutes" />
+    </svg>
+  </div>
 </template>
 
 <style scoped>
+.stand {
+  position: relative;
+  width: 100%;
+  height: 100%;
+}
+/* The shadow lies under the clock as a thing of its own: as a filter it would paint the whole face anew in every frame
+   of a drag. */
+.shade {
+  position: absolute;
+  inset: 0.98%;
+  border-radius: 50%;
+  box-shadow: 0 14px 34px -8px rgba(74, 58, 30, 0.24);
+}
 .geared {
+  position: relative;
   display: block;
   width: 100%;
   height: 100%;
@@ -77,8 +94,6 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
   touch-action: none;
   cursor: grab;
   border-radius: 50%;
-  /* Not a filter: that would paint the whole face anew in every frame of a drag. */
-  box-shadow: 0 14px 34px -10px rgba(74, 58, 30, 0.22);
 }
 .geared.held {
   cursor: grabbing;

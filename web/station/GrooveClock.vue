@@ -43,54 +43,70 @@ defineExpose({ turnTo: drag.turnTo });
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    viewBox="-130 -130 260 260"
-    class="groove-clock"
-    :class="{ disabled, held: drag.held.value }"
-    role="slider"
-    tabindex="0"
-    :aria-label="t('station.clock')"
-    :aria-valuenow="now"
-    aria-valuemin="0"
-    aria-valuemax="719"
-    :aria-valuetext="places"
-    :aria-disabled="disabled"
-    @pointerdown="drag.down($event)"
-    @pointermove="drag.move"
-    @pointerup="drag.up"
-    @pointercancel="drag.up"
-    @keydown="key"
-  >
-    <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH + 1.6" class="edge" />
-    <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH" class="groove" />
-    <path :d="filled" :stroke-width="GROOVE_WIDTH" class="filled" />
-    <circle :cx="0" :cy="-GROOVE" r="3.6" class="start" />
-    <ClockDial :lit="lit" />
-    <ClockHands :minutes="minutes" />
-    <g
-      v-if="!disabled"
-      class="knob"
-      :transform="`translate(${knob.x} ${knob.y}) rotate(${angle})`"
-      @pointerdown.stop="drag.down($event, 'minute')"
+  <div class="stand">
+    <span class="shade" />
+    <svg
+      ref="svg"
+      viewBox="-130 -130 260 260"
+      class="groove-clock"
+      :class="{ disabled, held: drag.held.value }"
+      role="slider"
+      tabindex="0"
+      :aria-label="t('station.clock')"
+      :aria-valuenow="now"
+      aria-valuemin="0"
+      aria-valuemax="719"
+      :aria-valuetext="places"
+      :aria-disabled="disabled"
+      @pointerdown="drag.down($event)"
+      @pointermove="drag.move"
+      @pointerup="drag.up"
+      @pointercancel="drag.up"
+      @keydown="key"
     >
-      <circle r="15.5" class="knob-edge" />
-      <circle r="13.8" class="knob-disc" />
-      <path d="M-7.5 0H7.5M-4-3.8-7.8 0-4 3.8M4-3.8 7.8 0 4 3.8" class="arrows" />
-    </g>
-  </svg>
+      <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH + 1.6" class="edge" />
+      <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH" class="groove" />
+      <path :d="filled" :stroke-width="GROOVE_WIDTH" class="filled" />
+      <circle :cx="0" :cy="-GROOVE" r="3.6" class="start" />
+      <ClockDial :lit="lit" />
+      <ClockHands :minutes="minutes" />
+      <g
+        v-if="!disabled"
+        class="knob"
+        :transform="`translate(${knob.x} ${knob.y}) rotate(${angle})`"
+        @pointerdown.stop="drag.down($event, 'minute')"
+      >
+        <circle r="20" class="knob-room" />
+        <circle r="15.5" class="knob-edge" />
+        <circle r="13.8" class="knob-disc" />
+        <path d="M-7.5 0H7.5M-4-3.8-7.8 0-4 3.8M4-3.8 7.8 0 4 3.8" class="arrows" />
+      </g>
+    </svg>
+  </div>
 </template>
 
 <style scoped>
+.stand {
+  position: relative;
+  width: 100%;
+  height: 100%;
+}
+/* The shadow lies under the clock as a thing of its own: as a filter it would paint the whole face anew in every frame
+   of a drag. */
+.shade {
+  position: absolute;
+  inset: 2.8%;
+  border-radius: 50%;
+  box-shadow: 0 14px 34px -8px rgba(74, 58, 30, 0.24);
+}
 .groove-clock {
+  position: relative;
   display: block;
   width: 100%;
   height: 100%;
   touch-action: none;
   cursor: grab;
   border-radius: 50%;
-  /* Not a filter: that would paint the whole face anew in every frame of a drag. */
-  box-shadow: 0 14px 34px -10px rgba(74, 58, 30, 0.22);
 }
 .groove-clock.held {
   cursor: grabbing;
@@ -114,6 +130,10 @@ defineExpose({ turnTo: drag.turnTo });
 }
 .start {
   fill: var(--pine);
+}
+.knob-room {
+  /* Room for a finger: 72 px and more on the smallest tablet, larger than the knob that is seen. */
+  fill: transparent;
 }
 .knob-edge {
   fill: var(--raised);

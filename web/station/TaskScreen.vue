@@ -184,9 +184,10 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   display: grid;
   place-items: center;
 }
-.clock > * {
-  max-height: calc(100dvh - 170px);
-  max-width: 100%;
+/* Said twice to come before the clock's own rule: it fills its place there, and is as large as the screen allows here. */
+.clock.clock > * {
+  width: min(100%, 100dvh - 170px);
+  height: auto;
   aspect-ratio: 1;
 }
 .right {
@@ -282,9 +283,8 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   .card {
     margin-top: 0;
   }
-  .clock > * {
-    max-height: calc(100dvh - 520px);
-    min-height: 300px;
+  .clock.clock > * {
+    width: min(100%, max(300px, 100dvh - 470px));
   }
 }
 </style>
