@@ -1,5 +1,6 @@
 // Two projects: quick tests of core, contract, server and demo, and journeys through a real browser.
 const common = {
+  setupFilesAfterEnv: ['<rootDir>/tools/slowMachine.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
@@ -19,7 +20,6 @@ export default {
       ...common,
       displayName: 'e2e',
       testMatch: ['<rootDir>/e2e/**/*.e2e.ts'],
-      setupFilesAfterEnv: ['<rootDir>/e2e/support/slow.ts'],
     },
   ],
 };

@@ -82,6 +82,25 @@ describe('every place of Hoppel', () => {
     expect(scripts.filter((name) => /teacher|Page|vuetify/i.test(name))).toEqual([]);
   });
 
+  it('a station address of a child who is not in the class leads to the pictures', async () => {
+    await open('/station/99', 'Tap your picture');
+    await open('/station/99/alone', 'Tap your picture');
+  });
+
+  it('a page that cannot reach the server says so and goes on when it is back', async () => {
+    await hoppel.stop();
+    await page.driver
+      .navigate()
+      .refresh()
+      .catch(() => undefined);
+    await hoppel.start();
+    await open('/class', 'How each o’clock went');
+    await hoppel.stop();
+    await page.says('The connection to Hoppel is lost.');
+    await hoppel.start();
+    await page.until('the sign is gone', async () => (await page.all('.lost')).length === 0);
+  });
+
   it('the path leads to every lesson by keyboard, and back to today', async () => {
     await open('/', 'What we know');
     const stone = await page.find('.path .stone:nth-of-type(2)');
@@ -135,7 +154,7 @@ describe('a child alone with the set', () => {
   });
   /** Turns the clock by arrow keys alone: by fives, then by ones with Shift and back. */
   const turnTo = async (from: number, to: number): Promise<void> => {
-    const clock = await page.find('.groove-clock');
+    const clock = await page.find('.groove-clock svg');
     await page.driver.executeScript('arguments[0].focus()', clock);
     let left = ((to - from + 1080) % 720) - 360;
     while (left !== 0) {
@@ -170,7 +189,7 @@ describe('a child alone with the set', () => {
     await page.says(`${hourOf(times[1]!)}:00`);
     await page.until(
       'a new clock',
-      async () => Number(await page.attribute('.groove-clock', 'aria-valuenow')) === startingTime(times[1]!),
+      async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(times[1]!),
     );
     await done(); // not turned at all
     await page.says('Turn the minute hand to the light.');
@@ -182,7 +201,7 @@ describe('a child alone with the set', () => {
     await page.says(`${hourOf(times[2]!)}:00`);
     await page.until(
       'a new clock',
-      async () => Number(await page.attribute('.groove-clock', 'aria-valuenow')) === startingTime(times[2]!),
+      async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(times[2]!),
     );
     await done();
     await page.says('to the light');
@@ -203,7 +222,7 @@ describe('a child alone with the set', () => {
       await page.says(`${hourOf(time)}:00`);
       await page.until(
         'a new clock',
-        async () => Number(await page.attribute('.groove-clock', 'aria-valuenow')) === startingTime(time),
+        async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(time),
       );
       await turnTo(startingTime(time), time);
       await done();

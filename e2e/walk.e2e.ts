@@ -5,7 +5,16 @@ import { startingTime } from '../core/items/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { journey } from './support/journey.ts';
-import { dragByMouse, dragByTouch, drawnHands, handsStandAt, onPage, sweep, type Page } from './support/page.ts';
+import {
+  dragByMouse,
+  dragByPen,
+  dragByTouch,
+  drawnHands,
+  handsStandAt,
+  onPage,
+  sweep,
+  type Page,
+} from './support/page.ts';
 
 /** The whole walk, in order, in two browsers: a teacher at the board and Ada at a tablet. */
 describe('a lesson from the desk to the record', () => {
@@ -76,6 +85,12 @@ describe('a lesson from the desk to the record', () => {
   });
 
   step('opens the board from the desk; a mouse drags the minute hand past 12 and the hour follows 12:1', async () => {
+    await teacher.tap('Start');
+    await teacher.until(
+      'the board opens at the first times',
+      async () => (await teacher.all('.board .geared')).length === 1,
+    );
+    await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
     const clock = await teacher.find('.board .geared');
     expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 90, minute: 0 });
@@ -89,6 +104,18 @@ describe('a lesson from the desk to the record', () => {
     const clock = await teacher.find('.board .geared');
     await dragByTouch(teacher.driver, clock, { from: { degrees: 117.5, reach: 40 }, over: [125, 135], reach: 40 });
     await handsStandAt(teacher, '.board', { hour: 135, minute: 180 }); // 4:30
+  });
+
+  step('a pen drags too, and the hands settle on what the setting says', async () => {
+    await teacher.tap('Hands settle on every minute');
+    await teacher.tap('Hands settle on every 15 minutes');
+    const clock = await teacher.find('.board .geared');
+    await dragByPen(teacher.driver, clock, { from: { degrees: 180, reach: 80 }, over: sweep(180, 290), reach: 80 });
+    await handsStandAt(teacher, '.board', { hour: 142.5, minute: 270 }); // 4:48 settles on 4:45
+    await teacher.tap('Hands settle on every 15 minutes');
+    await teacher.tap('Hands settle on every minute');
+    await dragByPen(teacher.driver, clock, { from: { degrees: 270, reach: 80 }, over: sweep(270, 180), reach: 80 });
+    await handsStandAt(teacher, '.board', { hour: 135, minute: 180 });
   });
 
   step('keys step 1, 5 and 30 minutes; Space opens the cards in the reading order', async () => {
@@ -144,7 +171,7 @@ describe('a lesson from the desk to the record', () => {
       await next();
       await phase('think');
       await teacher.says('Think');
-      const clock = await child.find('.groove-clock');
+      const clock = await child.find('.groove-clock svg');
       const start = startingTime(times[0]!);
       expect(Number(await clock.getAttribute('aria-valuenow'))).toBe(start);
       // Turn the minute hand to 12 by the knob, then bring the hour hand where it belongs.

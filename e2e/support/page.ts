@@ -80,7 +80,7 @@ export const onClock = async (clock: WebElement, degrees: number, reach: number)
 };
 
 interface PointerInput {
-  readonly Pointer: { new (name: string, type: string): TouchPointer; readonly Type: { readonly TOUCH: string } };
+  readonly Pointer: { new (name: string, type: string): TouchPointer; readonly Type: { readonly TOUCH: string; readonly PEN: string } };
 }
 interface TouchPointer {
   press(): unknown;
@@ -109,25 +109,23 @@ export const dragByMouse = async (
   await actions.release().perform();
 };
 
-/** Drags on a clock with a finger. */
-export const dragByTouch = async (
-  driver: WebDriver,
-  clock: WebElement,
-  { from, over, reach }: Stroke,
-): Promise<void> => {
-  const finger = new input.Pointer('finger', input.Pointer.Type.TOUCH);
-  const moves = [
-    finger.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)), duration: 0 }),
-    finger.press(),
-  ];
-  for (const degrees of over)
-    moves.push(finger.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 }));
-  moves.push(finger.release());
-  const actions = driver.actions({ async: true }) as unknown as {
-    insert(device: unknown, ...moves: unknown[]): { perform(): Promise<void> };
+/** Drags on a clock with a pointer that only touches while it is down. */
+const dragBy =
+  (name: string, type: string) =>
+  async (driver: WebDriver, clock: WebElement, { from, over, reach }: Stroke): Promise<void> => {
+    const pointer = new input.Pointer(name, type);
+    const start = await onClock(clock, from.degrees, from.reach);
+    const moves = [pointer.move({ origin: clock, ...start, duration: 0 }), pointer.press()];
+    for (const degrees of over)
+      moves.push(pointer.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 }));
+    moves.push(pointer.release());
+    const actions = driver.actions({ async: true }) as unknown as {
+      insert(device: unknown, ...moves: unknown[]): { perform(): Promise<void> };
+    };
+    await actions.insert(pointer, ...moves).perform();
   };
-  await actions.insert(finger, ...moves).perform();
-};
+export const dragByTouch = dragBy('finger', input.Pointer.Type.TOUCH);
+export const dragByPen = dragBy('pen', input.Pointer.Type.PEN);
 
 /** Directions every 30 degrees from one to another, clockwise when `to` is larger. */
 export const sweep = (from: number, to: number): number[] => {

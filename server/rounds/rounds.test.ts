@@ -97,6 +97,11 @@ describe('a round', () => {
     await beginRound(school);
     expect((await board()).round.away).toEqual([14]);
   });
+  it('left open on an earlier day does not come back', async () => {
+    school.db.prepare("UPDATE round SET day = '2026-11-23'").run();
+    expect((await board()).round).toBeNull();
+    expect((await school.get('/station').expect(200)).body.round).toBeNull();
+  });
   it('is refused for a lesson without one, an unknown lesson, and an unknown round', async () => {
     expect((await school.post('/rounds', { id: newId(), lessonId: 1 }).expect(404)).body.code).toBe('not-found');
     expect((await school.post('/rounds', { id: newId(), lessonId: 99 }).expect(404)).body.code).toBe('unknown-lesson');

@@ -31,12 +31,11 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
     }));
 
   return {
-    /** The latest round with its answers; a closed round of an earlier day is over and not shown. */
+    /** The latest round of today with its answers; one left open on an earlier day does not come back. */
     board: (stations: number[]): BoardState => {
       const latest = rounds.latest();
       const serverNow = now().getTime();
-      if (latest === undefined || (latest.round.closed && latest.day !== dayOf(now())))
-        return { round: null, answers: [], stations, serverNow };
+      if (latest === undefined || latest.day !== dayOf(now())) return { round: null, answers: [], stations, serverNow };
       return { round: latest.round, answers: roundAnswers(latest.round), stations, serverNow };
     },
 

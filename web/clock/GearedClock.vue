@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { useTemplateRef } from 'vue';
 import type { SnapMinutes } from '../../core/clock/index.ts';
+import { RIM_RADIUS } from '../../core/face/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
@@ -15,6 +16,9 @@ const {
   label,
   conventions,
   lit,
+  edge = RIM_RADIUS,
+  room = RIM_RADIUS + 2,
+  plainStep = 1,
 } = defineProps<{
   snap?: SnapMinutes;
   /** Off: the face alone. */
@@ -22,32 +26,34 @@ const {
   disabled?: boolean;
   label: string;
   conventions: Conventions;
+  /** A numeral to light up. */
   lit?: number | undefined;
+  /** Radius of the outermost thing that is drawn, and of the room around it, in face units. */
+  edge?: number;
+  room?: number;
+  /** Minutes a plain arrow key steps. */
+  plainStep?: number;
 }>();
 /** Unwrapped minutes after twelve. */
 const minutes = defineModel<number>({ required: true });
-const emit = defineEmits<{ grab: []; settled: [] }>();
 
 const svg = useTemplateRef('svg');
-const drag = useGearDrag({
-  svg,
+const drag = useGearDrag({ svg, minutes, snap: () => snap, disabled: () => disabled || !handsOn });
+const { now, places, key } = useClockSlider({
   minutes,
-  snap: () => snap,
-  disabled: () => disabled || !handsOn,
-  onGrab: () => emit('grab'),
-  onSettled: () => emit('settled'),
+  conventions: () => conventions,
+  stepBy: drag.stepBy,
+  plainStep,
 });
-
-const { now, places, key } = useClockSlider({ minutes, conventions: () => conventions, stepBy: drag.stepBy });
 defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 </script>
 
 <template>
   <div class="stand">
-    <span class="shade" />
+    <span class="shade" :style="{ inset: `${(50 * (room - edge)) / room}%` }" />
     <svg
       ref="svg"
-      viewBox="-102 -102 204 204"
+      :viewBox="`${-room} ${-room} ${2 * room} ${2 * room}`"
       class="geared"
       :class="{ held: drag.held.value, disabled }"
       role="slider"
@@ -58,15 +64,16 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
       aria-valuemax="719"
       :aria-valuetext="handsOn ? places : ''"
       :aria-disabled="disabled"
-      @pointerdown="drag.down"
+      @pointerdown="drag.down($event)"
       @pointermove="drag.move"
       @pointerup="drag.up"
       @pointercancel="drag.up"
       @keydown="key"
     >
+      <slot name="under" />
       <ClockDial :lit="lit" />
-      <slot />
       <ClockHands v-if="handsOn" :minutes="minutes" />
+      <slot name="over" :take="drag.down" />
     </svg>
   </div>
 </template>
@@ -81,7 +88,6 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
    of a drag. */
 .shade {
   position: absolute;
-  inset: 0.98%;
   border-radius: 50%;
   box-shadow: 0 14px 34px -8px rgba(74, 58, 30, 0.24);
 }

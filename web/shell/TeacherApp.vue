@@ -1,5 +1,6 @@
 <!-- The teacher's side: opens the classroom, keeps the live stream, and puts the shell round the view. -->
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import { onMounted, onUnmounted, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -21,6 +22,10 @@ const open = async (): Promise<void> => {
 const endLive = board.start();
 onMounted(open);
 onUnmounted(endLive);
+// A laptop opened in the morning shows the new day.
+useEventListener(document, 'visibilitychange', () => {
+  if (document.visibilityState === 'visible') void classroom.refresh();
+});
 watch(
   () => classroom.classroom?.settings.english,
   (english) => {

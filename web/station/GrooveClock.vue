@@ -5,10 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { gearedAngles } from '../../core/clock/index.ts';
 import { arcPath, pointAt } from '../../core/face/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
-import ClockDial from '../clock/ClockDial.vue';
-import ClockHands from '../clock/ClockHands.vue';
-import { useClockSlider } from '../clock/useClockSlider.ts';
-import { useGearDrag } from '../clock/useGearDrag.ts';
+import GearedClock from '../clock/GearedClock.vue';
 
 const {
   conventions,
@@ -22,98 +19,56 @@ const {
 }>();
 const minutes = defineModel<number>({ required: true });
 const { t } = useI18n();
-const svg = useTemplateRef('svg');
-// A child's clock settles on whole minutes: near misses are kept as they are, they tell something.
-const drag = useGearDrag({ svg, minutes, snap: () => 1, disabled: () => disabled });
+const clock = useTemplateRef('clock');
 
-/** Middle line of the groove and half its width, in face units. */
+/** Middle line of the groove and its width, the white line round it, and the room the knob needs, in face units. */
 const GROOVE = 112;
 const GROOVE_WIDTH = 20;
+const EDGE_WIDTH = 0.8;
+const ROOM = 130;
 const angle = computed(() => gearedAngles(minutes.value).minute);
 const knob = computed(() => pointAt(angle.value, GROOVE));
 const filled = computed(() => (angle.value > 0.5 ? arcPath(0, angle.value, GROOVE) : ''));
-const { now, places, key } = useClockSlider({
-  minutes,
-  conventions: () => conventions,
-  stepBy: drag.stepBy,
-  // A child's plain arrow goes from number to number; with Shift the core's steps hold.
-  plainStep: 5,
-});
-defineExpose({ turnTo: drag.turnTo });
+defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(target, ms) });
 </script>
 
 <template>
-  <div class="stand">
-    <span class="shade" />
-    <svg
-      ref="svg"
-      viewBox="-130 -130 260 260"
-      class="groove-clock"
-      :class="{ disabled, held: drag.held.value }"
-      role="slider"
-      tabindex="0"
-      :aria-label="t('station.clock')"
-      :aria-valuenow="now"
-      aria-valuemin="0"
-      aria-valuemax="719"
-      :aria-valuetext="places"
-      :aria-disabled="disabled"
-      @pointerdown="drag.down($event)"
-      @pointermove="drag.move"
-      @pointerup="drag.up"
-      @pointercancel="drag.up"
-      @keydown="key"
-    >
-      <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH + 1.6" class="edge" />
+  <!-- A child's clock settles on whole minutes: near misses are kept as they are, they tell something. A plain arrow key
+       goes from number to number. -->
+  <GearedClock
+    ref="clock"
+    v-model="minutes"
+    class="groove-clock"
+    :label="t('station.clock')"
+    :conventions="conventions"
+    :disabled="disabled"
+    :lit="lit"
+    :edge="GROOVE + GROOVE_WIDTH / 2 + EDGE_WIDTH"
+    :room="ROOM"
+    :plain-step="5"
+  >
+    <template #under>
+      <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH + 2 * EDGE_WIDTH" class="edge" />
       <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH" class="groove" />
       <path :d="filled" :stroke-width="GROOVE_WIDTH" class="filled" />
       <circle :cx="0" :cy="-GROOVE" r="3.6" class="start" />
-      <ClockDial :lit="lit" />
-      <ClockHands :minutes="minutes" />
+    </template>
+    <template #over="{ take }">
       <g
         v-if="!disabled"
-        class="knob"
         :transform="`translate(${knob.x} ${knob.y}) rotate(${angle})`"
-        @pointerdown.stop="drag.down($event, 'minute')"
+        @pointerdown.stop="take($event, 'minute')"
       >
         <circle r="20" class="knob-room" />
         <circle r="15.5" class="knob-edge" />
         <circle r="13.8" class="knob-disc" />
         <path d="M-7.5 0H7.5M-4-3.8-7.8 0-4 3.8M4-3.8 7.8 0 4 3.8" class="arrows" />
       </g>
-    </svg>
-  </div>
+    </template>
+  </GearedClock>
 </template>
 
 <style scoped>
-.stand {
-  position: relative;
-  width: 100%;
-  height: 100%;
-}
-/* The shadow lies under the clock as a thing of its own: as a filter it would paint the whole face anew in every frame
-   of a drag. */
-.shade {
-  position: absolute;
-  inset: 2.8%;
-  border-radius: 50%;
-  box-shadow: 0 14px 34px -8px rgba(74, 58, 30, 0.24);
-}
-.groove-clock {
-  position: relative;
-  display: block;
-  width: 100%;
-  height: 100%;
-  touch-action: none;
-  cursor: grab;
-  border-radius: 50%;
-}
-.groove-clock.held {
-  cursor: grabbing;
-}
-.groove-clock.disabled {
-  cursor: default;
-}
 .edge,
 .groove,
 .filled {

@@ -1,15 +1,21 @@
 <!-- A child's tablet: the garden, the view, and a quiet sign when the connection is lost. -->
 <script setup lang="ts">
-import { watch } from 'vue';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import GardenScene from './GardenScene.vue';
+import PickPicture from './PickPicture.vue';
 import { useStationStore } from './stationStore.ts';
 
 const { t, locale } = useI18n();
 const store = useStationStore();
 const route = useRoute();
 void store.load();
+/** An address kept from another class leads to the pictures. */
+const unknownChild = computed(() => {
+  const { childId } = route.params;
+  return childId !== undefined && !store.state?.children.some(({ id }) => id === Number(childId));
+});
 
 watch(
   () => store.state?.settings.english,
@@ -27,7 +33,10 @@ watch(
 <template>
   <div class="station child-type">
     <GardenScene />
-    <main v-if="store.state"><router-view :key="route.path" /></main>
+    <main v-if="store.state">
+      <PickPicture v-if="unknownChild" />
+      <router-view v-else :key="route.path" />
+    </main>
     <p v-else class="opening" role="status">{{ t(store.noClass ? 'station.noClass' : 'station.loading') }}</p>
     <p v-if="!store.connected || store.waiting > 0" class="quiet-sign" role="status">
       <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">

@@ -5,10 +5,10 @@ import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { digits } from '../../core/wording/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
 import StoneRow from '../shell/StoneRow.vue';
 import { useClockWords } from '../stores/useClockWords.ts';
 import GrooveClock from './GrooveClock.vue';
+import MyPicture from './MyPicture.vue';
 import { canSpeak, speak } from './speech.ts';
 
 /** What the child is doing: setting; waiting for the board; was right; gets a hint; watches the clock being set. */
@@ -45,10 +45,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   <section class="task" :data-status="status">
     <h1 class="only-heard">{{ task }}</h1>
     <div class="left">
-      <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
-        <ChildPicture :picture="child.picture" :px="84" />
-        <strong>{{ child.name }}</strong>
-      </router-link>
+      <MyPicture :child="child" />
       <div class="card" role="status" :aria-label="task">
         <strong class="digits" aria-hidden="true"
           ><span class="of-hour">{{ shown.hour }}</span
@@ -122,15 +119,6 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   display: flex;
   flex-direction: column;
   gap: 26px;
-}
-.me {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  color: var(--ink);
-  text-decoration: none;
-  font-size: 24px;
-  border-radius: 44px;
 }
 .card {
   margin-top: 44px;

@@ -2,8 +2,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
 import HareFigure from '../shell/HareFigure.vue';
+import MyPicture from './MyPicture.vue';
 
 const { child, canPractise } = defineProps<{ child: Child; canPractise: boolean }>();
 const { t } = useI18n();
@@ -12,10 +12,7 @@ const { t } = useI18n();
 <template>
   <section class="waiting">
     <h1 class="only-heard">{{ child.name }}</h1>
-    <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
-      <ChildPicture :picture="child.picture" :px="84" />
-      <strong>{{ child.name }}</strong>
-    </router-link>
+    <MyPicture :child="child" />
     <div class="middle">
       <div class="hare"><HareFigure :px="190" /></div>
       <p role="status">{{ t('station.waiting') }}</p>
@@ -32,15 +29,6 @@ const { t } = useI18n();
   padding: 24px 32px;
   display: flex;
   flex-direction: column;
-}
-.me {
-  align-self: flex-start;
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  color: var(--ink);
-  text-decoration: none;
-  font-size: 24px;
 }
 .middle {
   flex: 1;

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { Classroom, Settings, type Child, type PostClassroom } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
-import { get, post, put } from '../api/client.ts';
+import { Unreachable, get, post, put } from '../api/client.ts';
 
 /** The class, its unit and its settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
@@ -16,6 +16,14 @@ export const useClassroomStore = defineStore('classroom', () => {
     } catch (error) {
       failed.value = true;
       throw error;
+    }
+  };
+  /** Looks again for what may have changed, such as the day; what was there stays when the server does not answer. */
+  const refresh = async (): Promise<void> => {
+    try {
+      classroom.value = await get(Classroom, '/classroom');
+    } catch (error) {
+      if (!(error instanceof Unreachable)) throw error;
     }
   };
   const setUp = async (fresh: PostClassroom): Promise<void> => {
@@ -32,5 +40,5 @@ export const useClassroomStore = defineStore('classroom', () => {
   const childById = computed(
     () => new Map<number, Child>(classroom.value?.children.map((child) => [child.id, child]) ?? []),
   );
-  return { classroom, failed, lesson, childById, load, setUp, useSettings, saveSettings };
+  return { classroom, failed, lesson, childById, load, refresh, setUp, useSettings, saveSettings };
 });
