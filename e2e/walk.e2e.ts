@@ -107,13 +107,17 @@ describe('a lesson from the desk to the record', () => {
   });
 
   step('a pen drags too, and the hands settle on what the setting says', async () => {
-    await teacher.tap('Hands settle on every minute');
-    await teacher.tap('Hands settle on every 15 minutes');
+    const settleOn = async (was: string, place: number): Promise<void> => {
+      await teacher.tap(`Hands settle on every ${was}`);
+      await teacher.driver.sleep(500); // the menu unfolds
+      await (await teacher.find(`.v-overlay--active .v-list-item:nth-child(${place})`)).click();
+      await teacher.until('the menu is gone', async () => (await teacher.all('.v-overlay--active')).length === 0);
+    };
+    await settleOn('minute', 3);
     const clock = await teacher.find('.board .geared');
     await dragByPen(teacher.driver, clock, { from: { degrees: 180, reach: 80 }, over: sweep(180, 290), reach: 80 });
     await handsStandAt(teacher, '.board', { hour: 142.5, minute: 270 }); // 4:48 settles on 4:45
-    await teacher.tap('Hands settle on every 15 minutes');
-    await teacher.tap('Hands settle on every minute');
+    await settleOn('15 minutes', 1);
     await dragByPen(teacher.driver, clock, { from: { degrees: 270, reach: 80 }, over: sweep(270, 180), reach: 80 });
     await handsStandAt(teacher, '.board', { hour: 135, minute: 180 });
   });

@@ -80,7 +80,10 @@ export const onClock = async (clock: WebElement, degrees: number, reach: number)
 };
 
 interface PointerInput {
-  readonly Pointer: { new (name: string, type: string): TouchPointer; readonly Type: { readonly TOUCH: string; readonly PEN: string } };
+  readonly Pointer: {
+    new (name: string, type: string): TouchPointer;
+    readonly Type: { readonly TOUCH: string; readonly PEN: string };
+  };
 }
 interface TouchPointer {
   press(): unknown;

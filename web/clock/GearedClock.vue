@@ -107,6 +107,10 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 .geared.disabled {
   cursor: default;
 }
+/* Browsers ring a drawing that was only tapped. */
+.geared:focus:not(:focus-visible) {
+  outline: none;
+}
 .geared:focus-visible {
   outline-offset: 0;
   border-radius: 50%;
