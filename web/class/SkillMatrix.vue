@@ -19,6 +19,8 @@ const groups = SKILL_GROUPS.map((group) => ({
   skills: SKILLS.filter((skill) => groupOfSkill(skill) === group),
 }));
 const startsGroup = (skill: Skill): boolean => groups.some(({ skills }) => skills[0] === skill);
+/** More children than rows of the usual height fit: narrower ones. */
+const crowded = computed(() => children.length > 24);
 const byChild = computed(() => new Map(rows.map((row) => [row.childId, row])));
 const cell = (child: Child, skill: Skill) => {
   const mastery = byChild.value.get(child.id)?.skills[skill];
@@ -42,7 +44,7 @@ const reason = (child: Child): string => {
       </li>
     </ul>
   </header>
-  <div class="scroll" :class="{ crowded: children.length > 24 }">
+  <div class="scroll" :class="{ crowded }">
     <table>
       <colgroup>
         <col class="of-name" />
@@ -72,7 +74,7 @@ const reason = (child: Child): string => {
               :to="{ name: 'child', params: { childId: child.id } }"
               :aria-label="t('class.open', { name: child.name })"
             >
-              <span class="disc"><ChildPicture :picture="child.picture" :px="23" /></span>
+              <span class="disc"><ChildPicture :picture="child.picture" :px="crowded ? 17 : 23" /></span>
               <span class="name">{{ child.name }}</span>
             </router-link>
           </th>
@@ -201,9 +203,13 @@ tbody a {
   z-index: 1;
 }
 .crowded tbody tr {
-  height: 19px;
+  height: 18.6px;
+}
+.crowded .dial {
+  width: 17px;
+  height: 17px;
 }
 .crowded tbody a {
-  line-height: 19px;
+  line-height: 18px;
 }
 </style>

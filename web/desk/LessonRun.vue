@@ -31,10 +31,9 @@ const start = (): Promise<unknown> => open(Math.max(0, firstTimed.value));
     <header>
       <h2 class="title-column">{{ t('desk.run') }}</h2>
       <span class="quiet">{{ t('desk.minutes', { count: minutes }) }}</span>
-      <v-btn v-if="firstTimed >= 0" :prepend-icon="mdiPlay" class="start" @click="start">
+      <v-btn :prepend-icon="mdiPlay" class="start" @click="start">
         {{ running ? t('desk.resume') : t('desk.start') }}
       </v-btn>
-      <span v-else class="quiet start">{{ t('desk.notThis') }}</span>
     </header>
     <div class="ruled" :style="{ height: `${minutes * MINUTE_PX}px` }">
       <div class="ruler" aria-hidden="true">
@@ -67,6 +66,7 @@ const start = (): Promise<unknown> => open(Math.max(0, firstTimed.value));
   padding: 18px 20px 20px 26px;
 }
 header {
+  white-space: nowrap;
   display: flex;
   align-items: center;
   gap: 12px;

@@ -23,6 +23,10 @@ const children = computed(() =>
 );
 const ready = computed(() => name.value.trim() !== '' && children.value.length > 0 && startsOn.value !== '');
 const make = async (): Promise<void> => {
+  if (!ready.value) {
+    problem.value = 'welcome.missing';
+    return;
+  }
   try {
     await store.setUp({ name: name.value, children: children.value, startsOn: startsOn.value });
     await router.replace({ name: 'desk' });
@@ -53,7 +57,7 @@ const make = async (): Promise<void> => {
       <v-text-field v-model="startsOn" type="date" :label="t('welcome.startsOn')" hide-details />
       <p class="quiet">{{ t('welcome.privacy') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
-      <v-btn type="submit" :disabled="!ready">{{ t('welcome.make') }}</v-btn>
+      <v-btn type="submit">{{ t('welcome.make') }}</v-btn>
     </form>
   </main>
 </template>

@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
 import type { Classroom } from '../../contract/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import HareFigure from './HareFigure.vue';
@@ -9,6 +10,7 @@ import HareFigure from './HareFigure.vue';
 const { classroom } = defineProps<{ classroom: Classroom }>();
 const { t, d } = useI18n();
 const store = useClassroomStore();
+const route = useRoute();
 
 /** Width a stone takes; today's takes more. In units of the path's own drawing, stretched to the room there is. */
 const STONE = 50;
@@ -84,7 +86,7 @@ const outline = (kind: 'lesson' | 'check', big: boolean): string =>
         <a
           :href="href"
           class="stone"
-          :class="[stone.state, stone.lesson.kind]"
+          :class="[stone.state, { here: String(stone.lesson.number) === route.params['number'] }]"
           :aria-label="`${stone.label}, ${t(`stone.${stone.state}`)}`"
           :aria-current="stone.state === 'today' ? 'date' : undefined"
           @click="navigate"
@@ -151,6 +153,10 @@ const outline = (kind: 'lesson' | 'check', big: boolean): string =>
   fill: var(--raised);
   stroke: var(--ink);
   stroke-width: 2.2;
+}
+.here .rock {
+  stroke: var(--plum);
+  stroke-width: 3.5;
 }
 .stone:hover .rock {
   stroke: var(--plum);
