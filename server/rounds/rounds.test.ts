@@ -102,6 +102,21 @@ describe('a round', () => {
     expect((await board()).round).toBeNull();
     expect((await school.get('/station').expect(200)).body.round).toBeNull();
   });
+  it('is what the class view then tells of, child by child and time by time', async () => {
+    const before = (await school.get('/record/class').expect(200)).body;
+    await school.post('/answers', tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
+    await moveTo('missed');
+    await school
+      .post(`/rounds/${round.id}/taps`, { index: 0, taps: [{ id: newId(), childId: 4, got: false }] })
+      .expect(200);
+    const after = (await school.get('/record/class').expect(200)).body;
+    const set = (view: typeof after, childId: number) =>
+      view.children.find((child: { childId: number }) => child.childId === childId).skills['oclock-set'];
+    expect(set(after, 1)).toMatchObject({ right: set(before, 1).right + 1, answers: set(before, 1).answers + 1 });
+    expect(set(after, 4)).toMatchObject({ right: set(before, 4).right, answers: set(before, 4).answers + 1 });
+    const time = (view: typeof after) => view.times.find((one: { time: number }) => one.time === round.times[0]);
+    expect(time(after).childrenRight).toBeLessThanOrEqual(time(before).childrenRight);
+  });
   it('is refused for a lesson without one, an unknown lesson, and an unknown round', async () => {
     expect((await school.post('/rounds', { id: newId(), lessonId: 1 }).expect(404)).body.code).toBe('not-found');
     expect((await school.post('/rounds', { id: newId(), lessonId: 99 }).expect(404)).body.code).toBe('unknown-lesson');
