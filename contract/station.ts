@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { Child, Settings } from './classroom.ts';
-import { Item, SenderId, Time } from './values.ts';
+import { Answer, Item, SenderId, Time } from './values.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 
 /** What a tablet may know of the round: the task, never another child's answer. */
@@ -27,6 +27,10 @@ export const StationState = z.strictObject({
 });
 export type StationState = z.infer<typeof StationState>;
 
-/** Items of the open round a child has answered, so that a reloaded tablet does not ask again. */
-export const StationChild = z.strictObject({ childId: z.int(), answered: z.array(z.int()) });
+/** What a child has answered in the latest round on tablets, so that a reloaded one goes on where it was. */
+export const StationChild = z.strictObject({
+  childId: z.int(),
+  roundId: SenderId.nullable(),
+  answered: z.array(z.strictObject({ index: z.int(), answer: Answer })),
+});
 export type StationChild = z.infer<typeof StationChild>;

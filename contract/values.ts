@@ -45,6 +45,6 @@ export const Mastery = z.strictObject({
 export const Reason = z.strictObject({
   rule: z.enum(WRONG_RULES),
   posterior: z.number(),
-  fitting: z.array(z.strictObject({ shown: Time, answered: Time })),
+  fitting: z.array(z.strictObject({ kind: z.enum(['read', 'set']), shown: Time, answered: Time })),
 });
 export const SkillName = z.enum(SKILLS);

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
 import { isThisMachine, teacherOnly } from './access.ts';
-import { openSchool, type School } from './school.test.support.ts';
+import { beginRound, openSchool, tabletAnswer, type School } from './school.test.support.ts';
 
 describe('who may see the class', () => {
   let school: School;
@@ -46,6 +46,21 @@ describe('who may see the class', () => {
     expect(Object.keys(body).sort()).toEqual(['children', 'className', 'practice', 'round', 'settings']);
     expect(Object.keys(body.children[0]).sort()).toEqual(['id', 'name', 'picture']);
     expect(JSON.stringify(body)).not.toMatch(/verdict|right|wrong|finding/);
+  });
+  it('a reloaded tablet learns what its child has answered, and of whom else nothing', async () => {
+    const round = await beginRound(school);
+    await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
+    expect((await school.get('/station/children/1').expect(200)).body).toEqual({
+      childId: 1,
+      roundId: round.id,
+      answered: [{ index: 0, answer: { kind: 'hands', hour: 90, minute: 0 } }],
+    });
+    expect((await school.get('/station/children/2').expect(200)).body).toEqual({
+      childId: 2,
+      roundId: round.id,
+      answered: [],
+    });
+    expect((await school.get('/station/children/99').expect(404)).body.code).toBe('unknown-child');
   });
   it('an address there is nothing at says so', async () => {
     const reply = await school.get('/nothing');

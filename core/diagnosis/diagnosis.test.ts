@@ -75,14 +75,24 @@ describe('the reason behind wrong answers', () => {
     expect(reason).toMatchObject({
       rule: 'hands-swapped',
       fitting: [
-        { shown: 180, answered: 15 },
-        { shown: 420, answered: 35 },
+        { kind: 'read', shown: 180, answered: 15 },
+        { kind: 'read', shown: 420, answered: 35 },
       ],
     });
     expect(reason!.posterior).toBeGreaterThan(0.8);
   });
   it('is the number as minutes for 3:00 as 3:12 and 8:00 as 8:12', () =>
     expect(findReason(reads([3, 3, 12], [8, 8, 12]))?.rule).toBe('numeral-as-minutes'));
+  it('holds for reading and setting alike, and tells which was which', () => {
+    const set: Response = { item: { kind: 'set', shown: timeOf(3) }, answer: { kind: 'hands', hour: 7.5, minute: 90 } };
+    expect(findReason([set, ...reads([7, 12, 35])])).toMatchObject({
+      rule: 'hands-swapped',
+      fitting: [
+        { kind: 'read', shown: 420, answered: 35 },
+        { kind: 'set', shown: 180, answered: 15 },
+      ],
+    });
+  });
   it('is not named on one wrong answer alone', () =>
     expect(findReason(reads([3, 12, 15], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
   it('is not named when wrong answers do not fit together', () =>

@@ -9,13 +9,20 @@ export interface Response {
   readonly answer: Answer;
 }
 
+/** A wrong answer that a rule leads to: the time shown to be read, or asked to be set, and the one answered. */
+export interface Fitting {
+  readonly kind: 'read' | 'set';
+  readonly shown: DialTime;
+  readonly answered: DialTime;
+}
+
 /** A wrong rule that the answers speak for, with the answers that do. */
 export interface Reason {
   readonly rule: WrongRule;
   /** Probability 0..1 among knowing, guessing and the wrong rules. */
   readonly posterior: number;
-  /** Wrong answers the rule leads to, in the order given. */
-  readonly fitting: readonly { readonly shown: DialTime; readonly answered: DialTime }[];
+  /** Wrong answers the rule leads to, what was read before what was set, each in the order given. */
+  readonly fitting: readonly Fitting[];
 }
 
 const STATES = ['none', 'guessing', ...WRONG_RULES] as const;
@@ -64,11 +71,13 @@ export const findReason = (responses: readonly Response[]): Reason | undefined =
   const chances = posterior(responses);
   const rule = WRONG_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
   if (rule === undefined) return undefined;
-  const fitting = responses.flatMap((response) => {
-    const answered = answeredTime(response.answer);
-    return answered !== undefined && 'shown' in response.item && fits(rule, response)
-      ? [{ shown: response.item.shown, answered }]
-      : [];
-  });
+  const fitting = responses
+    .flatMap((response): Fitting[] => {
+      const { item } = response;
+      const answered = answeredTime(response.answer);
+      if (answered === undefined || (item.kind !== 'read' && item.kind !== 'set') || !fits(rule, response)) return [];
+      return [{ kind: item.kind, shown: item.shown, answered }];
+    })
+    .sort((a, b) => a.kind.localeCompare(b.kind));
   return fitting.length >= NAMING.fitting ? { rule, posterior: chances[rule], fitting } : undefined;
 };

@@ -50,11 +50,10 @@ export const createAnswerRepository = (db: Database) => {
   const selectCountedOfRound = db.prepare<[string], StoredRow>(
     `SELECT ${COLUMNS} FROM counted_answer WHERE round_id = ? ORDER BY seq`,
   );
-  const selectTabletIndexes = db
-    .prepare<[string, number], number>(
-      "SELECT DISTINCT round_index FROM answer WHERE round_id = ? AND child_id = ? AND source = 'tablet' ORDER BY 1",
-    )
-    .pluck();
+  const selectTablet = db.prepare<[string, number], StoredRow>(`
+    SELECT ${COLUMNS} FROM answer
+    WHERE round_id = ? AND child_id = ? AND source = 'tablet'
+    ORDER BY seq`);
   return {
     /** @throws SqliteError when the id is there already or the child, lesson or round is not */
     add: (row: AnswerRow): void => {
@@ -73,8 +72,8 @@ export const createAnswerRepository = (db: Database) => {
     counted: (): AnswerRow[] => selectCounted.all().map(fromRow),
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
-    /** Items of a round, from 0, that a child has answered on a tablet. */
-    tabletIndexes: (roundId: string, childId: number): number[] => selectTabletIndexes.all(roundId, childId),
+    /** What a child has answered in a round on a tablet, in order. */
+    fromTablet: (roundId: string, childId: number): AnswerRow[] => selectTablet.all(roundId, childId).map(fromRow),
   };
 };
 export type AnswerRepository = ReturnType<typeof createAnswerRepository>;

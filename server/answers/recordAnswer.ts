@@ -75,7 +75,8 @@ export const createRecorder = ({ answers, children, lessons, rounds, now }: Part
       const round = rounds.one(roundId);
       if (round.closed) throw new HoppelError('round-closed');
       const item = roundItem(round, index);
-      if (answers.tabletIndexes(roundId, child.id).includes(index)) throw new HoppelError('already-answered');
+      if (answers.fromTablet(roundId, child.id).some(({ roundIndex }) => roundIndex === index))
+        throw new HoppelError('already-answered');
       const row = {
         id: posted.id,
         childId: child.id,

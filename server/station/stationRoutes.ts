@@ -50,8 +50,9 @@ export const stationRoutes = ({ classroom, children, lessons, answers, settings,
   router.get('/children/:id', (req, res) => {
     const child = children.one(z.coerce.number().int().parse(req.params['id']));
     const { round } = live.board();
-    const answered = round === null ? [] : answers.tabletIndexes(round.id, child.id);
-    res.json({ childId: child.id, answered } satisfies StationChild);
+    const own = round === null ? [] : answers.fromTablet(round.id, child.id);
+    const answered = own.map(({ roundIndex, answer }) => ({ index: roundIndex!, answer }));
+    res.json({ childId: child.id, roundId: round?.id ?? null, answered } satisfies StationChild);
   });
   return router;
 };

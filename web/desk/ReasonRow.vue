@@ -19,7 +19,9 @@ const children = computed(() =>
 );
 const first = computed(() => reason.fitting[0]!);
 const readAs = computed(() => {
-  const second = reason.fitting.find(({ shown }) => shown !== first.value.shown);
+  if (first.value.kind === 'set')
+    return t('desk.setAs', { time: clock.written(first.value.shown), first: clock.written(first.value.answered) });
+  const second = reason.fitting.find(({ kind, shown }) => kind === 'read' && shown !== first.value.shown);
   if (second === undefined) return t('desk.readAs', { first: clock.written(first.value.answered) });
   return t('desk.readAsTwo', {
     first: clock.written(first.value.answered),

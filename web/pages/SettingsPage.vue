@@ -74,7 +74,10 @@ const steps = computed(() => readingSteps(EXAMPLE, settings.value));
       />
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
       <p v-else-if="saved" class="quiet" role="status">{{ t('settings.saved') }}</p>
-      <p class="quiet privacy">{{ t('settings.privacy') }}</p>
+      <p class="quiet privacy">
+        <template v-if="store.classroom!.demo">{{ t('app.demo') }}</template>
+        {{ t('settings.privacy') }}
+      </p>
     </section>
     <section class="sheet preview" :aria-label="t('settings.preview')">
       <h2 class="title-column">{{ t('settings.preview') }}</h2>

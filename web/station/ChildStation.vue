@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { gearedAngles, turnNearestTo } from '../../core/clock/index.ts';
+import { gearedAngles, readHands, turnNearestTo } from '../../core/clock/index.ts';
 import { startingTime } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import TaskScreen, { type TaskStatus } from './TaskScreen.vue';
@@ -15,27 +15,30 @@ const screen = useTemplateRef('screen');
 const child = computed(() => store.state!.children.find(({ id }) => id === Number(route.params['childId'])));
 const round = computed(() => (store.round?.closed === false ? store.round : undefined));
 const minutes = ref(0);
-const right = ref(false);
+const own = computed(() => round.value && store.ownAnswer(round.value));
+const right = computed(
+  () =>
+    round.value !== undefined &&
+    own.value !== undefined &&
+    mark({ kind: 'set', shown: round.value.asked }, own.value).verdict === 'right',
+);
 
 const status = computed((): TaskStatus => {
   const now = round.value;
   if (now === undefined) return 'waiting';
   if (now.revealed) return right.value ? 'right' : 'watching';
-  return store.hasAnswered(now) ? 'waiting' : 'setting';
+  return own.value === undefined ? 'setting' : 'waiting';
 });
 const start = (): void => {
   const now = round.value;
   // Who comes in after the reveal sees what the board shows.
   if (now !== undefined) minutes.value = now.revealed ? now.asked : startingTime(now.asked);
 };
-watch(
-  () => `${round.value?.id} ${round.value?.index}`,
-  () => {
-    right.value = false;
-    start();
-  },
-  { immediate: true },
-);
+watch(() => `${round.value?.id} ${round.value?.index}`, start, { immediate: true });
+// A tablet that was reloaded shows the clock its child has set.
+watch(own, (answer) => {
+  if (answer?.kind === 'hands' && round.value?.revealed === false) minutes.value = readHands(answer).time;
+});
 
 /** When the board shows the answer, a clock that was not right turns there too: by the short way, to be seen. */
 const SHOW_MS = 2000;
@@ -51,7 +54,6 @@ const done = (): void => {
   const now = round.value;
   if (now === undefined || child.value === undefined) return;
   const answer = { kind: 'hands', ...gearedAngles(minutes.value) } as const;
-  right.value = mark({ kind: 'set', shown: now.asked }, answer).verdict === 'right';
   store.answerRound(child.value.id, now, answer);
 };
 </script>

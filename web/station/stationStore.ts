@@ -35,8 +35,8 @@ export const useStationStore = defineStore('station', () => {
   const noClass = ref(false);
   const connected = ref(true);
   const waiting = ref(0);
-  /** Items of rounds this child has answered, as `round/index`. */
-  const answered = ref(new Set<string>());
+  /** This child's own answers to rounds, by `round/index`. */
+  const own = ref(new Map<string, Answer>());
   let endLive: (() => void) | undefined;
 
   const unsent = createUnsentQueue({
@@ -64,7 +64,7 @@ export const useStationStore = defineStore('station', () => {
   /** Follows the round as a child; tells the board that this tablet is listening. */
   const join = (childId: number | undefined): void => {
     endLive?.();
-    answered.value = new Set();
+    own.value = new Map();
     endLive = listen<StationEvents>(
       childId === undefined ? '/station/live' : `/station/live?child=${childId}`,
       {
@@ -83,15 +83,15 @@ export const useStationStore = defineStore('station', () => {
   };
   /** What this child has answered already, so that a reloaded tablet does not ask again. */
   const catchUp = async (childId: number): Promise<void> => {
-    const roundId = round.value?.id;
     const known = await get(StationChild, `/station/children/${childId}`).catch(() => undefined);
-    if (known === undefined || roundId === undefined) return;
-    answered.value = new Set([...answered.value, ...known.answered.map((index) => answeredKey(roundId, index))]);
+    const roundId = known?.roundId;
+    if (known === undefined || roundId === undefined || roundId === null) return;
+    for (const { index, answer } of known.answered) own.value.set(answeredKey(roundId, index), answer);
   };
 
   const answerRound = (childId: number, to: StationRound, answer: Answer): void => {
     const item: Item = { kind: 'set', shown: to.asked };
-    answered.value = new Set([...answered.value, answeredKey(to.id, to.index)]);
+    own.value.set(answeredKey(to.id, to.index), answer);
     unsent.add({
       post: { id: newId(), childId, answer, to: { setting: 'round', roundId: to.id, index: to.index } },
       lessonId: to.lessonId,
@@ -104,7 +104,8 @@ export const useStationStore = defineStore('station', () => {
       lessonId,
       item,
     });
-  const hasAnswered = (to: StationRound): boolean => answered.value.has(answeredKey(to.id, to.index));
+  /** This child's answer to the item of now; none yet. */
+  const ownAnswer = (to: StationRound): Answer | undefined => own.value.get(answeredKey(to.id, to.index));
 
-  return { state, round, noClass, connected, waiting, load, join, answerRound, answerAlone, hasAnswered };
+  return { state, round, noClass, connected, waiting, load, join, answerRound, answerAlone, ownAnswer };
 });

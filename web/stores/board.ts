@@ -26,7 +26,7 @@ export const useBoardStore = defineStore('board', () => {
       {
         board: (data) => take(BoardState.parse(data)),
         record: () => (recordVersion.value += 1),
-        settings: (data) => useClassroomStore().useSettings(data),
+        settings: (data) => useClassroomStore().takeSettings(data),
       },
       (now) => (connected.value = now),
     );

@@ -29,16 +29,16 @@ export const useClassroomStore = defineStore('classroom', () => {
   const setUp = async (fresh: PostClassroom): Promise<void> => {
     classroom.value = await post(Classroom, '/classroom', fresh);
   };
-  const useSettings = (settings: Settings): void => {
+  const takeSettings = (settings: Settings): void => {
     if (classroom.value !== undefined) classroom.value = { ...classroom.value, settings };
   };
   const saveSettings = async (settings: Settings): Promise<void> => {
-    useSettings(await put(Settings, '/settings', settings));
+    takeSettings(await put(Settings, '/settings', settings));
   };
 
   const lesson = computed(() => classroom.value && currentLesson(classroom.value.lessons, classroom.value.today));
   const childById = computed(
     () => new Map<number, Child>(classroom.value?.children.map((child) => [child.id, child]) ?? []),
   );
-  return { classroom, failed, lesson, childById, load, refresh, setUp, useSettings, saveSettings };
+  return { classroom, failed, lesson, childById, load, refresh, setUp, takeSettings, saveSettings };
 });
