@@ -190,10 +190,10 @@ describe('a lesson from the desk to the record', () => {
       await child.says('Look up!');
       await teacher.says('1 of 1 tablets have answered');
       await child.driver.navigate().refresh(); // a reloaded tablet knows what its child has set
-    await child.says('Look up!');
-    await handsStandAt(child, '.groove-clock', { hour: times[0]! / 2, minute: 0 });
-    await teacher.says('1 of 1 tablets have answered');
-    expect(await teacher.all('.wall')).toHaveLength(0);
+      await child.says('Look up!');
+      await handsStandAt(child, '.groove-clock', { hour: times[0]! / 2, minute: 0 });
+      await teacher.says('1 of 1 tablets have answered');
+      expect(await teacher.all('.wall')).toHaveLength(0);
     },
   );
 
