@@ -40,9 +40,9 @@ describe('starting Hoppel', () => {
     expect(said).toContain('on this computer only');
   });
   it('the demo is laid anew around another day, and the old class is kept', async () => {
-    const { said } = await run('demo.mjs', ['--port', '0', '--today', '2026-12-07'], folder, 'Ctrl-C ends Hoppel');
+    const { said } = await run('demo.mjs', ['--port', '0', '--today', '2099-03-02'], folder, 'Ctrl-C ends Hoppel');
     expect(said).toMatch(/laid around today anew; the one of \d{4}-\d\d-\d\d is kept/);
-    const again = await run('demo.mjs', ['--port', '0', '--today', '2026-12-07'], folder, 'Ctrl-C ends Hoppel');
+    const again = await run('demo.mjs', ['--port', '0', '--today', '2099-03-02'], folder, 'Ctrl-C ends Hoppel');
     expect(again.said).not.toContain('anew');
   });
   it('with --lan it says which addresses tablets open', async () => {

@@ -130,6 +130,7 @@ describe('help with a clock that was not set right', () => {
     for (const shown of OCLOCK_TIMES) {
       const start = startingTime(shown);
       expect(start % 30).not.toBe(0);
+      expect(handAngles(start).minute).not.toBe(handAngles(shown).hour);
       expect(handToHelp(shown, handAngles(start))).toBe('minute');
     }
   });
