@@ -12,6 +12,7 @@ export const PROBLEM_CODES = [
   'round-moved-on',
   'not-asked-yet',
   'already-answered',
+  'id-taken',
   'no-class',
   'class-exists',
   'teacher-only',

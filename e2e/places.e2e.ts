@@ -217,6 +217,23 @@ describe('a child alone with the set', () => {
       { verdict: 'right', attempt: 1 },
     ]);
   });
+  it('hears the task from a voice of the device, found only after the page has opened; never from one on the network', async () => {
+    const spoken = await page.driver.executeAsyncScript<string[]>(`
+      const done = arguments[0];
+      const said = [];
+      const voice = (name, localService) => ({ name, localService, lang: 'en-US', voiceURI: name, default: false });
+      speechSynthesis.getVoices = () => [voice('away', false)];
+      speechSynthesis.dispatchEvent(new Event('voiceschanged'));
+      setTimeout(() => {
+        said.push(document.querySelector('.ear') === null ? 'no ear' : 'ear');
+        speechSynthesis.getVoices = () => [voice('away', false), voice('here', true)];
+        speechSynthesis.speak = (utterance) => said.push(utterance.voiceName + ': ' + utterance.text);
+        window.SpeechSynthesisUtterance = function (text) { this.text = text; Object.defineProperty(this, 'voice', { set(v) { this.voiceName = v.name; } }); };
+        speechSynthesis.dispatchEvent(new Event('voiceschanged'));
+        setTimeout(() => { document.querySelector('.ear').click(); done(said); }, 100);
+      }, 100);`);
+    expect(spoken).toEqual(['no ear', `here: Set the clock to ${hourOf(times[3]!)} o’clock.`]);
+  });
   it('ends with the clocks that were set', async () => {
     for (const time of times.slice(3)) {
       await page.says(`${hourOf(time)}:00`);

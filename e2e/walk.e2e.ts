@@ -41,6 +41,13 @@ describe('a lesson from the desk to the record', () => {
   const phase = (name: string): Promise<unknown> =>
     teacher.until(`the board is at ${name}`, async () => (await teacher.attribute('.board', 'data-phase')) === name);
   const next = (): Promise<void> => teacher.press(' ');
+  /** Chooses what the hands settle on. @param was the choice of now @param place of the new one in the menu */
+  const settleOn = async (was: string, place: number): Promise<void> => {
+    await teacher.tap(`Hands settle on every ${was}`);
+    await teacher.driver.sleep(500); // the menu unfolds
+    await (await teacher.find(`.v-overlay--active .v-list-item:nth-child(${place})`)).click();
+    await teacher.until('the menu is gone', async () => (await teacher.all('.v-overlay--active')).length === 0);
+  };
   const ofRound = async (): Promise<{ index: number; phase: string; times: DialTime[] }> => {
     const response = await fetch(`${hoppel.url}/api/board`);
     return ((await response.json()) as { round: { index: number; phase: string; times: DialTime[] } }).round;
@@ -107,12 +114,6 @@ describe('a lesson from the desk to the record', () => {
   });
 
   step('a pen drags too, and the hands settle on what the setting says', async () => {
-    const settleOn = async (was: string, place: number): Promise<void> => {
-      await teacher.tap(`Hands settle on every ${was}`);
-      await teacher.driver.sleep(500); // the menu unfolds
-      await (await teacher.find(`.v-overlay--active .v-list-item:nth-child(${place})`)).click();
-      await teacher.until('the menu is gone', async () => (await teacher.all('.v-overlay--active')).length === 0);
-    };
     await settleOn('minute', 3);
     const clock = await teacher.find('.board .geared');
     await dragByPen(teacher.driver, clock, { from: { degrees: 180, reach: 80 }, over: sweep(180, 290), reach: 80 });
@@ -148,6 +149,11 @@ describe('a lesson from the desk to the record', () => {
     await next();
     expect(await open()).toEqual(['true', 'true', 'true']);
     await teacher.says('4:06');
+    // The cards say what the hands show, whatever the hands settle on.
+    await settleOn('minute', 5);
+    await keys(Key.ARROW_RIGHT);
+    await teacher.says('4:07');
+    await settleOn('60 minutes', 1);
     await teacher.press(Key.ESCAPE);
     await teacher.says('Get ready');
   });
@@ -248,6 +254,17 @@ describe('a lesson from the desk to the record', () => {
     await child.until('the sign is gone', async () => (await child.all('.quiet-sign')).length === 0);
   });
 
+  step('another segment opens beside the open round, and the round goes on where it was', async () => {
+    await teacher.press(Key.ESCAPE);
+    await teacher.tap('Open “Show” on the board');
+    await teacher.until('three covered cards', async () => (await teacher.all('.lid')).length === 3);
+    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 90, minute: 0 });
+    await teacher.press(Key.ESCAPE);
+    await teacher.tap('Go on with the round');
+    await teacher.says(`${hourOf(times[1]!)} o’clock`);
+    expect((await ofRound()).index).toBe(1);
+  });
+
   step('goes back with Backspace and on to the end of the round', async () => {
     await teacher.press(Key.BACK_SPACE);
     await phase('ask');
@@ -261,6 +278,19 @@ describe('a lesson from the desk to the record', () => {
     await phase('done');
     await teacher.says('The round is done');
     await child.says('The next clock comes by itself.');
+  });
+
+  step('a second round can be ended early, and its end taken back', async () => {
+    await teacher.tap('Another round');
+    await phase('ask');
+    await teacher.press('e');
+    await phase('done');
+    await teacher.says('not asked');
+    await child.says('The next clock comes by itself.');
+    await teacher.press(Key.BACK_SPACE);
+    await phase('ask');
+    await teacher.tap('End the round');
+    await phase('done');
   });
 
   step('Class shows what happened: Bram’s miss, and Ada’s clock as a pair of asked and answered', async () => {

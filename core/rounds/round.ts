@@ -14,7 +14,7 @@ export interface RoundPlace {
 }
 
 /** Moves a teacher makes. */
-export const ROUND_MOVES = ['next', 'back', 'replay'] as const;
+export const ROUND_MOVES = ['next', 'back', 'replay', 'end'] as const;
 export type RoundMove = (typeof ROUND_MOVES)[number];
 
 /** Cards that open in a reveal: one hand, the other, the whole time. */
@@ -46,7 +46,7 @@ const forward = (place: RoundPlace, count: number): RoundPlace => {
   }
 };
 
-const backward = (place: RoundPlace): RoundPlace => {
+const backward = (place: RoundPlace, count: number): RoundPlace => {
   const { index, phase, revealed } = place;
   switch (phase) {
     case 'ask':
@@ -60,13 +60,15 @@ const backward = (place: RoundPlace): RoundPlace => {
     case 'missed':
       return { ...place, phase: 'reveal' };
     case 'done':
-      return { ...place, phase: 'missed' };
+      // A round ended early asks its item again: nothing of it may be shown that was not shown yet.
+      return index + 1 < count ? item(index, 'ask') : { ...place, phase: 'missed' };
   }
 };
 
 /**
  * Where a round stands after a move. Going on from the last item ends the round; going back from its start, and
- * on from its end, changes nothing; replay does something only once the answer is being shown.
+ * on from its end, changes nothing; replay does something only once the answer is being shown; end breaks off where
+ * the round stands, and back takes that back.
  * @param count items in the round
  */
 export const moveRound = (place: RoundPlace, move: RoundMove, count: number): RoundPlace => {
@@ -74,11 +76,13 @@ export const moveRound = (place: RoundPlace, move: RoundMove, count: number): Ro
     case 'next':
       return forward(place, count);
     case 'back':
-      return backward(place);
+      return backward(place, count);
     case 'replay':
       return place.phase === 'reveal' || place.phase === 'missed'
         ? { ...place, phase: 'reveal', revealed: 0, replays: place.replays + 1 }
         : place;
+    case 'end':
+      return { ...place, phase: 'done' };
   }
 };
 

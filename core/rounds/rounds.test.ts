@@ -61,6 +61,15 @@ describe('a round', () => {
     const asking = next(ROUND_START, 1);
     expect(moveRound(asking, 'replay', COUNT)).toEqual(asking);
   });
+  it('ends early where the teacher breaks off; back asks that item again and shows nothing of it', () => {
+    for (const steps of [0, 1, 4, 7, 17]) {
+      const place = next(ROUND_START, steps);
+      const ended = moveRound(place, 'end', COUNT);
+      expect(ended).toMatchObject({ index: place.index, phase: 'done' });
+      expect(next(ended)).toEqual(ended);
+      expect(moveRound(ended, 'back', COUNT)).toEqual({ index: place.index, phase: 'ask', revealed: 0, replays: 0 });
+    }
+  });
   it('stays inside its items and phases whatever is pressed', () =>
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...ROUND_MOVES), { maxLength: 120 }), (moves) => {

@@ -52,6 +52,12 @@ describe('an answer from a tablet', () => {
     expect(again.body).toEqual(first.body);
     expect(school.db.prepare('SELECT COUNT(*) AS n FROM answer WHERE round_id IS NOT NULL').get()).toEqual({ n: 1 });
   });
+  it('is refused under an id that another answer has', async () => {
+    const answer = tabletAnswer(1, round.id, 0, round.times[0]!);
+    await school.post('/answers', answer).expect(201);
+    expect(await send({ ...answer, childId: 2 })).toMatchObject({ status: 409, code: 'id-taken', added: 0 });
+    expect(await send(tabletAnswer(1, round.id, 0, 0, answer.id))).toMatchObject({ code: 'id-taken', added: 0 });
+  });
   it('survives a restart', async () => {
     const answer = tabletAnswer(1, round.id, 0, round.times[0]!);
     await school.post('/answers', answer).expect(201);
@@ -92,6 +98,12 @@ describe('an answer from a tablet', () => {
     [
       'an answer of another kind than the task',
       () => ({ ...tabletAnswer(1, round.id, 0, 0), answer: { kind: 'time', time: 180 } }),
+      400,
+      'malformed',
+    ],
+    [
+      'a tap that only a teacher can make',
+      () => ({ ...tabletAnswer(1, round.id, 0, 0), answer: { kind: 'observed', got: true } }),
       400,
       'malformed',
     ],

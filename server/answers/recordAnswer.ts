@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
@@ -55,15 +56,30 @@ export const createRecorder = ({ answers, children, lessons, rounds, now }: Part
     return full;
   };
 
+  /**
+   * The row stored under a sender's id when this is the same answer sent again; none when it is new.
+   * @throws HoppelError id-taken when the id belongs to another answer
+   */
+  const repeatOf = ({ id, childId, answer }: Pick<PostAnswer, 'id' | 'childId' | 'answer'>): AnswerRow | undefined => {
+    const stored = answers.maybe(id);
+    if (stored !== undefined && !(stored.childId === childId && isDeepStrictEqual(stored.answer, answer)))
+      throw new HoppelError('id-taken');
+    return stored;
+  };
+
   return {
     keep,
+    repeatOf,
     /**
      * Keeps what a tablet sent, once: the same id again gives back the row stored first.
-     * @throws HoppelError unknown-child, unknown-round, round-closed, not-asked-yet, already-answered, unknown-lesson
+     * @throws HoppelError id-taken, malformed, unknown-child, unknown-round, round-closed, not-asked-yet,
+     * already-answered, unknown-lesson
      */
     fromTablet: (posted: PostAnswer): { row: AnswerRow; fresh: boolean } => {
-      const stored = answers.maybe(posted.id);
+      const stored = repeatOf(posted);
       if (stored !== undefined) return { row: stored, fresh: false };
+      if (posted.answer.kind === 'observed')
+        throw new HoppelError('malformed', 'only a teacher can say what was observed');
       const child = children.one(posted.childId);
       if (posted.to.setting === 'alone') {
         const { lessonId, item, attempt } = posted.to;

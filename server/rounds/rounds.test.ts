@@ -92,6 +92,14 @@ describe('a round', () => {
     const refused = await move(ended, 'back').expect(409);
     expect(refused.body.code).toBe('round-closed');
   });
+  it('can be ended early, and then takes no more answers', async () => {
+    const { version } = (await board()).round;
+    await move(version, 'end').expect(200);
+    expect((await board()).round).toMatchObject({ index: 0, phase: 'done', closed: true });
+    expect((await school.post('/answers', tabletAnswer(1, round.id, 0, 0)).expect(409)).body.code).toBe('round-closed');
+    await move(version + 1, 'back').expect(200);
+    expect((await board()).round).toMatchObject({ index: 0, phase: 'ask', closed: false });
+  });
   it('carries who is away over to the next round of the day', async () => {
     await school.put(`/rounds/${round.id}/away`, { away: [14] }).expect(200);
     await beginRound(school);

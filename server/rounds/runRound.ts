@@ -87,9 +87,10 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       const item = roundItem(round, index);
       for (const { id: rowId, childId, got } of taps) {
         children.one(childId);
-        if (answers.maybe(rowId) !== undefined) continue;
+        const answer = { kind: 'observed', got } as const;
+        if (recorder.repeatOf({ id: rowId, childId, answer }) !== undefined) continue;
         const row = { id: rowId, childId, lessonId: round.lessonId, roundId: id, roundIndex: index, attempt: 1 };
-        recorder.keep(row, item, { kind: 'observed', got }, 'teacher');
+        recorder.keep(row, item, answer, 'teacher');
       }
     }),
 

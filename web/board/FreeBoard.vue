@@ -11,7 +11,7 @@ import {
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson, Settings } from '../../contract/index.ts';
-import { snapMinutes, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
+import { timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
 import { readingSteps } from '../../core/wording/index.ts';
 import GearedClock from '../clock/GearedClock.vue';
 import StoneRow from '../shell/StoneRow.vue';
@@ -38,7 +38,8 @@ const isRound = computed(() => segment.value?.kind === 'show-me');
 const index = ref(0);
 const minutes = ref<number>(times.value[0] ?? 0);
 const opened = ref<ReadonlySet<CardPart>>(new Set());
-const time = computed(() => wrapToDial(snapMinutes(minutes.value, settings.snap)));
+/** What the hands show, on the way too: a card never says anything else. */
+const time = computed(() => wrapToDial(minutes.value));
 
 const cover = (): void => {
   opened.value = new Set();

@@ -1,6 +1,6 @@
 <!-- A round on the board: ask, think, show, reveal, who missed, next. Where it stands is kept by the server. -->
 <script setup lang="ts">
-import { mdiArrowLeft, mdiArrowRight, mdiFullscreen, mdiHomeOutline, mdiReplay } from '@mdi/js';
+import { mdiArrowLeft, mdiArrowRight, mdiFlagCheckered, mdiFullscreen, mdiHomeOutline, mdiReplay } from '@mdi/js';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Round, Settings } from '../../contract/index.ts';
@@ -65,7 +65,7 @@ const wall = computed(() => tablets.value.map(({ answer }) => answeredTime(answe
 const failed = ref(false);
 const move = async (made: RoundMove): Promise<void> => {
   try {
-    await board.move(made, made === 'next' && round.phase === 'missed' ? taps() : []);
+    await board.move(made, round.phase === 'missed' && (made === 'next' || made === 'end') ? taps() : []);
     failed.value = false;
   } catch {
     failed.value = true;
@@ -86,6 +86,7 @@ useBoardKeys(() => ({
     ' ': next,
     Backspace: () => void move('back'),
     r: () => void move('replay'),
+    e: () => void move('end'),
     f: toggleFullscreen,
     Escape: () => emit('leave'),
   },
@@ -93,6 +94,7 @@ useBoardKeys(() => ({
 const acts = computed((): DockAct[] => [
   { key: 'leave', icon: mdiHomeOutline, label: t('board.leave'), act: () => emit('leave') },
   { key: 'full', icon: mdiFullscreen, label: t('board.fullscreen'), act: toggleFullscreen },
+  { key: 'end', icon: mdiFlagCheckered, label: t('round.end'), act: () => void move('end') },
   { key: 'replay', icon: mdiReplay, label: t('round.replay'), act: () => void move('replay') },
   { key: 'back', icon: mdiArrowLeft, label: t('round.back'), act: () => void move('back') },
   { key: 'next', icon: mdiArrowRight, label: t('round.next'), act: next, main: true },

@@ -13,10 +13,15 @@ const { round, answers, written } = defineProps<{
 }>();
 const emit = defineEmits<{ again: []; leave: [] }>();
 const { t } = useI18n();
+const how = (index: number, right: number, count: number): string => {
+  if (index > round.index) return t('round.notAsked');
+  return count === 0 ? t('round.nobody') : t('round.doneItem', { right, count });
+};
 const items = computed(() =>
   round.times.map((time, index) => {
     const given = answers.filter((answer) => answer.index === index);
-    return { time, count: given.length, right: given.filter(({ verdict }) => verdict !== 'wrong').length };
+    const right = given.filter(({ verdict }) => verdict !== 'wrong').length;
+    return { time, how: how(index, right, given.length) };
   }),
 );
 </script>
@@ -28,7 +33,7 @@ const items = computed(() =>
       <li v-for="item in items" :key="item.time">
         <SmallClock :time="item.time" :px="64" :label="written(item.time)" />
         <strong class="time-type">{{ written(item.time) }}</strong>
-        <span class="quiet">{{ t('round.doneItem', { right: item.right, count: item.count }) }}</span>
+        <span class="quiet">{{ item.how }}</span>
       </li>
     </ul>
     <div class="acts">

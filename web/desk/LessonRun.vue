@@ -23,7 +23,8 @@ const running = computed(() => board.openRound?.lessonId === lesson.id);
 const firstTimed = computed(() => lesson.segments.findIndex(({ times }) => times.length > 0));
 const open = (segment: number): Promise<unknown> =>
   router.push({ name: 'board', params: { number: lesson.number }, query: { segment } });
-const start = (): Promise<unknown> => open(Math.max(0, firstTimed.value));
+const roundAt = computed(() => lesson.segments.findIndex(({ kind }) => kind === 'show-me'));
+const start = (): Promise<unknown> => open(Math.max(0, running.value ? roundAt.value : firstTimed.value));
 </script>
 
 <template>

@@ -18,12 +18,19 @@ const lesson = computed(() => {
   return store.classroom!.lessons.find((candidate) => candidate.number === number);
 });
 const segment = computed(() => Number(route.query['segment'] ?? 0) || 0);
+/** A segment that is no round, opened from the desk, is shown even while a round waits to be gone on with. */
+const otherSegment = computed(
+  () =>
+    route.query['segment'] !== undefined &&
+    lesson.value?.segments[segment.value] !== undefined &&
+    lesson.value.segments[segment.value]!.kind !== 'show-me',
+);
 
 /** A round that ended while this board showed it stays to be looked at; an older one does not come back. */
 const shownRound = ref<string>();
 const round = computed(() => {
   const latest = board.round;
-  if (latest === undefined) return undefined;
+  if (latest === undefined || otherSegment.value) return undefined;
   return !latest.closed || latest.id === shownRound.value ? latest : undefined;
 });
 const begin = async (): Promise<void> => {

@@ -9,7 +9,7 @@ import StoneRow from '../shell/StoneRow.vue';
 import { useClockWords } from '../stores/useClockWords.ts';
 import GrooveClock from './GrooveClock.vue';
 import MyPicture from './MyPicture.vue';
-import { canSpeak, speak } from './speech.ts';
+import { useSpeech } from './useSpeech.ts';
 
 /** What the child is doing: setting; waiting for the board; was right; gets a hint; watches the clock being set. */
 export type TaskStatus = 'setting' | 'waiting' | 'right' | 'hint' | 'watching';
@@ -36,8 +36,8 @@ const clock = useTemplateRef('clock');
 const shown = computed(() => digits(asked, settings));
 const open = computed(() => status === 'setting' || status === 'hint');
 const task = computed(() => t('station.set', { time: words.said(asked) }));
-const hears = canSpeak(settings.english);
-const hear = (): void => speak([task.value, message ?? ''].join(' '), settings.english);
+const { canSpeak, speak } = useSpeech(() => settings.english);
+const hear = (): void => speak([task.value, message ?? ''].join(' ').trim());
 defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(target, ms) });
 </script>
 
@@ -53,7 +53,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
         >
         <span class="said" aria-hidden="true">{{ words.said(asked) }}</span>
       </div>
-      <button v-if="hears" type="button" class="ear" :aria-label="t('station.hear')" @click="hear">
+      <button v-if="canSpeak" type="button" class="ear" :aria-label="t('station.hear')" @click="hear">
         <svg width="56" height="56" viewBox="0 0 24 24" aria-hidden="true">
           <path
             d="M7 9.5a5 5 0 0 1 10 0c0 3-2.5 3.5-3.2 6-.5 1.8-1.4 3-3-3-1.5 0-2.5-1-2.7-2.3M9.8 10a2.3 2.3 0 1 1 3.7 1.7"

@@ -60,6 +60,12 @@ export const useStationStore = defineStore('station', () => {
     }
   };
 
+  /** Looks again for what may have changed since, such as the lesson of the day; a lost reply leaves what was there. */
+  const refresh = async (): Promise<void> => {
+    const fresh = await get(StationState, '/station').catch(() => undefined);
+    if (fresh !== undefined && state.value !== undefined) state.value = fresh;
+  };
+
   const answeredKey = (roundId: string, index: number): string => `${roundId}/${index}`;
   /** Follows the round as a child; tells the board that this tablet is listening. */
   const join = (childId: number | undefined): void => {
@@ -77,6 +83,7 @@ export const useStationStore = defineStore('station', () => {
         connected.value = now;
         if (!now) return;
         void unsent.flush();
+        void refresh();
         if (childId !== undefined) void catchUp(childId);
       },
     );
