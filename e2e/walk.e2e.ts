@@ -206,7 +206,22 @@ describe('a lesson from the desk to the record', () => {
   step('reveals step by step, shows everyone’s clocks and asks who missed it', async () => {
     await next();
     await phase('show');
-    await next();
+    // The hands are seen to turn the last hour, through every part of it, and to stop at the time.
+    const turned = await teacher.driver.executeAsyncScript<number[]>(`
+      const done = arguments[0];
+      const seen = [];
+      const clock = document.querySelector('.board .geared');
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ' }));
+      const look = () => {
+        if (clock.querySelector('.hand') !== null) seen.push(Number(clock.getAttribute('aria-valuenow')));
+        if (seen.at(-1) === ${times[0]!} && seen.length > 5) done(seen);
+        else setTimeout(look, 50);
+      };
+      look();`);
+    const left = turned.map((minute) => (times[0]! - minute + 720) % 720);
+    expect(left).toEqual([...left].sort((a, b) => b - a));
+    expect(left[0]).toBeGreaterThan(45);
+    expect(left.filter((minutes) => minutes > 5 && minutes < 55).length).toBeGreaterThan(5);
     await phase('reveal');
     await child.says('Yes!');
     await next();
@@ -265,10 +280,30 @@ describe('a lesson from the desk to the record', () => {
     expect((await ofRound()).index).toBe(1);
   });
 
+  step('a teacher who goes on while clocks still turn gives every tablet the next clock at its own start', async () => {
+    // The ten seconds to think may be over by now or not.
+    await teacher.until('the answer is shown', async () => {
+      if ((await ofRound()).phase === 'reveal') return true;
+      await next();
+      return false;
+    });
+    await child.says('Watch the clock.'); // it was left where it started, and turns to the time now
+    for (let card = 0; card < 3; card++) await next();
+    await next();
+    await phase('missed');
+    await next();
+    await phase('ask');
+    await child.says(`${hourOf(times[2]!)}:00`);
+    await child.driver.sleep(2500); // longer than any turn
+    expect(await child.attribute('.groove-clock svg', 'aria-valuenow')).toBe(String(startingTime(times[2]!)));
+  });
+
   step('goes back with Backspace and on to the end of the round', async () => {
+    await next();
+    await phase('think');
     await teacher.press(Key.BACK_SPACE);
     await phase('ask');
-    for (let index = 1; index < 6; index++) {
+    for (let index = 2; index < 6; index++) {
       for (const reached of ['think', 'show', 'reveal', 'reveal', 'reveal', 'reveal', 'missed']) {
         await next();
         await phase(reached);

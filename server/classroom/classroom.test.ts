@@ -67,6 +67,10 @@ describe('the desk', () => {
     expect(body.ticked).toEqual(['paper-clocks', 'tablets']);
     expect(body.known.decided).toBe('teach-again');
   });
+  it('passes over a check that nobody has answered yet', async () => {
+    const { body } = await school.get('/lessons/12/desk').expect(200);
+    expect(body.known.check).toMatchObject({ number: 6, skill: 'oclock-read' });
+  });
   it('knows nothing before the first check, and takes no decision then', async () => {
     expect((await school.get('/lessons/6/desk').expect(200)).body.known).toBeNull();
     await school.put('/lessons/6/decision', { decision: 'go-on' }).expect(404);

@@ -1,6 +1,6 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PutDecision, PutReady, type Desk, type Known, type Lesson } from '../../contract/index.ts';
+import { PutDecision, PutReady, type AnswerRow, type Desk, type Known, type Lesson } from '../../contract/index.ts';
 import { summariseCheck } from '../../core/diagnosis/index.ts';
 import { READY_ITEMS, suggestDecision } from '../../core/planning/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
@@ -23,13 +23,21 @@ const ReadyItem = z.enum(READY_ITEMS);
 
 /** What a teacher sees and does at the desk of one lesson. */
 export const deskRoutes = ({ lessons, children, answers, live, now }: Parts): Router => {
+  /** What the last check before a lesson said; one that nobody has answered yet is passed over. */
   const known = (lesson: Lesson): Known | null => {
-    const check = lessons.all().findLast(({ kind, number }) => kind === 'check' && number < lesson.number);
-    if (check === undefined) return null;
-    const skill = check.skills[0]!;
     const childIds = children.all().map(({ id }) => id);
-    const summary = summariseCheck({ lessonId: check.id, day: check.day, skill }, childIds, answers.counted());
-    if (summary === undefined) return null;
+    const counted = answers.counted();
+    const checks = lessons.all().filter(({ kind, number }) => kind === 'check' && number < lesson.number);
+    for (const check of checks.reverse()) {
+      const found = saidBy(check, childIds, counted);
+      if (found !== undefined) return found;
+    }
+    return null;
+  };
+  const saidBy = (check: Lesson, childIds: number[], counted: AnswerRow[]): Known | undefined => {
+    const skill = check.skills[0]!;
+    const summary = summariseCheck({ lessonId: check.id, day: check.day, skill }, childIds, counted);
+    if (summary === undefined) return undefined;
     return {
       check: { number: check.number, day: check.day, skill, key: check.key },
       levels: [...summary.levels],

@@ -38,13 +38,11 @@ const minutes = ref<number>(asked.value);
 /** The reveal turns the hands for the last hour up to the time: once round, and the hour hand creeps on one. */
 const REVEAL_MS = 1800;
 watch(
-  () => [round.id, round.index, showsHands.value, round.replays] as const,
-  (now, before) => {
-    minutes.value = asked.value;
-    const fresh = before !== undefined && (!before[2] || now[3] !== before[3]);
-    if (!now[2] || !fresh || round.phase !== 'reveal') return;
-    minutes.value = asked.value - 60;
-    void clock.value?.turnTo(asked.value, REVEAL_MS);
+  [() => round.id, () => round.index, showsHands, () => round.replays],
+  ([, , shows, replays], [, , shown, replayed]) => {
+    const fresh = shows && (!shown || replays !== replayed);
+    if (fresh && round.phase === 'reveal') void clock.value?.turnTo(asked.value, REVEAL_MS, asked.value - 60);
+    else minutes.value = asked.value;
   },
 );
 

@@ -1,4 +1,4 @@
-import { onScopeDispose, ref, type Ref } from 'vue';
+import { nextTick, onScopeDispose, ref, type Ref } from 'vue';
 import {
   angleOfPoint,
   gearedAngles,
@@ -51,6 +51,9 @@ export const useGearDrag = ({ svg, minutes, snap, disabled, onGrab, onSettled }:
     wanted = undefined;
   };
   const settle = async (): Promise<void> => {
+    // The last move has reached the page that holds the minutes only after it was drawn.
+    await nextTick();
+    if (held.value !== undefined) return;
     await turnTo(snapMinutes(minutes.value, snap()), SETTLE_MS);
     onSettled?.();
   };

@@ -16,21 +16,31 @@ export const useTurning = (minutes: Ref<number>) => {
     finish = undefined;
   };
 
-  /** Turns to `target` within `ms`; resolves when it is there or another turn took over. */
-  const turnTo = (target: number, ms: number): Promise<void> => {
+  /**
+   * Turns to `target` within `ms`; resolves when it is there, or when another turn or whoever set the clock meanwhile
+   * took over.
+   * @param from where to begin; where the clock stands unless said otherwise
+   */
+  const turnTo = (target: number, ms: number, from = minutes.value): Promise<void> => {
     stop();
-    if (motion.value === 'reduce' || ms <= 0 || target === minutes.value) {
+    if (motion.value === 'reduce' || ms <= 0 || target === from) {
       minutes.value = target;
       return Promise.resolve();
     }
-    const from = minutes.value;
     const began = performance.now();
+    let written = from;
+    minutes.value = from;
     return new Promise((resolve) => {
       finish = resolve;
       const step = (now: number): void => {
+        if (minutes.value !== written) {
+          stop();
+          return;
+        }
         const done = Math.min(1, Math.max(0, (now - began) / ms));
         // Slow in and slow out, so that the eye can follow the start and the stop.
-        minutes.value = done === 1 ? target : from + (target - from) * done * done * (3 - 2 * done);
+        written = done === 1 ? target : from + (target - from) * done * done * (3 - 2 * done);
+        minutes.value = written;
         if (done < 1) frame = requestAnimationFrame(step);
         else stop();
       };

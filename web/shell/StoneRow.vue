@@ -12,7 +12,7 @@ const {
   count: number;
   /** The stone of now, from 0. */
   index: number;
-  /** All are passed; the hare sits on the last. */
+  /** The stone of now is passed too: the hare rests on it. */
   done?: boolean;
   label: string;
 }>();
@@ -20,7 +20,7 @@ const STEP = 60;
 const stones = computed(() =>
   Array.from({ length: count }, (_, i) => ({
     x: STEP * (i + 0.5),
-    state: i < index || done ? 'passed' : i === index ? 'now' : 'ahead',
+    state: i < index || (done && i === index) ? 'passed' : i === index ? 'now' : 'ahead',
     hare: i === index,
   })),
 );
