@@ -39,11 +39,10 @@ export const useGearDrag = ({ svg, minutes, snap, disabled, onGrab, onSettled }:
   let wanted: number | undefined;
   let frame = 0;
 
-  const facePoint = (event: PointerEvent): FacePoint => {
-    const matrix = svg.value?.getScreenCTM();
-    if (!matrix) return { x: 0, y: 0 };
-    return new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-  };
+  /** From the screen to face units. Asked once a drag: asking makes the browser lay the page out, at each move. */
+  let toFace: DOMMatrix | undefined;
+  const facePoint = ({ clientX, clientY }: PointerEvent): FacePoint =>
+    toFace === undefined ? { x: 0, y: 0 } : new DOMPoint(clientX, clientY).matrixTransform(toFace);
   const draw = (): void => {
     frame = 0;
     if (wanted === undefined || held.value === undefined) return;
@@ -62,6 +61,7 @@ export const useGearDrag = ({ svg, minutes, snap, disabled, onGrab, onSettled }:
   const down = (event: PointerEvent, hand?: Hand): void => {
     if (disabled() || pointer !== undefined || !event.isPrimary || event.button !== 0) return;
     stop();
+    toFace = svg.value?.getScreenCTM()?.inverse();
     const point = facePoint(event);
     held.value = hand ?? handAt(point, minutes.value, HAND_TIPS.full);
     grip = turnBetween(angleOfPoint(point.x, point.y), gearedAngles(minutes.value)[held.value]);
