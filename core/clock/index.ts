@@ -1,12 +1,15 @@
 export {
   ALL_DIAL_TIMES,
   DIAL_MINUTES,
+  HALF_PAST_TIMES,
   OCLOCK_TIMES,
+  TAUGHT_TIMES,
   dialTime,
   hourOf,
   isDialTime,
   isHalfPast,
   isOclock,
+  isTaught,
   minuteOf,
   timeOf,
   wrapToDial,
@@ -21,6 +24,27 @@ export {
   turnBetween,
   type HandAngles,
 } from './angles.ts';
-export { readHands, type HandReading } from './reading.ts';
+export { POSSIBLE_WITHIN, isPossible, readHands, type HandReading } from './reading.ts';
+export {
+  DAY_MINUTES,
+  HALVES,
+  dayTime,
+  halfOf,
+  inHalf,
+  isDayTime,
+  onDial,
+  twelveHour,
+  type DayTime,
+  type HalfOfDay,
+} from './dayTime.ts';
+export {
+  DIRECTIONS,
+  OVERLAP_WITHIN,
+  directionOf,
+  handsApart,
+  isNearOverlap,
+  mirrored,
+  type Direction,
+} from './relation.ts';
 export { HANDS, SNAPS, snapMinutes, turnHand, turnNearestTo, turnOnTo, type Hand, type SnapMinutes } from './gear.ts';
 export { handAt, type FacePoint } from './grab.ts';
