@@ -13,8 +13,8 @@ describe('the face', () => {
       expect(angleBetween(angleOfPoint(x, y), handAngles(timeOf(numeral)).hour)).toBeLessThan(1e-9);
   });
   it('has 12 at the top and 3 at the right', () => {
-    const [, , three] = numeralPlaces(75);
-    const twelve = numeralPlaces(75)[11]!;
+    const [, , three] = numeralPlaces('all', 'round', 75);
+    const twelve = numeralPlaces('all', 'round', 75)[11]!;
     expect([three!.x, three!.y]).toEqual([expect.closeTo(75, 9), expect.closeTo(0, 9)]);
     expect([twelve.x, twelve.y]).toEqual([expect.closeTo(0, 9), expect.closeTo(-75, 9)]);
   });

@@ -1,4 +1,6 @@
-import { handAngles, timeOf, type FacePoint, type Hand } from '../clock/index.ts';
+import type { FacePoint, Hand } from '../clock/index.ts';
+import { outlineRadius, type Outline } from './outline.ts';
+import { pointAt } from './point.ts';
 
 /**
  * The house clock in face units: middle 0,0, rim at 100, x right, y down. Screen and print draw from these numbers.
@@ -22,24 +24,6 @@ export const RIM_WIDTH: Record<FaceSize, number> = { full: 3, small: 5 };
 /** Radius of the cap on the axle, in face units. */
 export const CAP_RADIUS: Record<FaceSize, number> = { full: 5.7, small: 8 };
 
-/** Radius the numerals are centred on, and their height, in face units. */
-export const NUMERALS = { radius: 75, size: 18.5 } as const;
-
-/** The point at a distance from the middle in a direction (degrees clockwise from 12). */
-export const pointAt = (angle: number, radius: number): FacePoint => {
-  const radians = (angle * Math.PI) / 180;
-  return { x: radius * Math.sin(radians), y: -radius * Math.cos(radians) };
-};
-
-/** A numeral with the point its middle stands on. */
-export interface NumeralPlace extends FacePoint {
-  readonly numeral: number;
-}
-
-/** The twelve numerals, 1 first; each stands where the hour hand points at its o'clock. */
-export const numeralPlaces = (radius: number = NUMERALS.radius): NumeralPlace[] =>
-  Array.from({ length: 12 }, (_, i) => ({ numeral: i + 1, ...pointAt(handAngles(timeOf(i + 1)).hour, radius) }));
-
 /** A mark of the minute track: a line from `from` (outer end) to `to` (inner end). */
 export interface Tick {
   readonly angle: number;
@@ -54,14 +38,16 @@ const TICK_RADII: Record<FaceSize, { outer: number; minute: number; hour: number
 };
 
 /** The marks from 12 on, clockwise: sixty on a full face (6 degrees apart), twelve on a small one. */
-export const ticks = (size: FaceSize): Tick[] => {
+export const ticks = (size: FaceSize, outline: Outline = 'round'): Tick[] => {
   const radii = TICK_RADII[size];
   const every = size === 'full' ? 1 : 5;
   return Array.from({ length: 60 / every }, (_, i) => {
     const minute = i * every;
     const angle = minute * 6;
     const atHour = minute % 5 === 0;
-    return { angle, atHour, from: pointAt(angle, radii.outer), to: pointAt(angle, atHour ? radii.hour : radii.minute) };
+    const scale = outlineRadius(outline, angle) / RIM_RADIUS;
+    const inner = atHour ? radii.hour : radii.minute;
+    return { angle, atHour, from: pointAt(angle, radii.outer * scale), to: pointAt(angle, inner * scale) };
   });
 };
 
@@ -100,3 +86,16 @@ export const HAND_PATHS: Record<FaceSize, Record<Hand, string>> = {
 
 /** White line round the outside of each hand, in face units: with shape and length it keeps the hands apart. */
 export const KEYLINE: Record<Hand, number> = { hour: 1.1, minute: 0.45 };
+
+/** The second hand: a needle with a counterweight, as an SVG path in face units, pointing to 12. */
+export const SECOND_HAND_PATH = 'M-0.7 24L-0.4 -92L0.4 -92L0.7 24ZM-2.6 24A2.6 2.6 0 0 1 2.6 24A2.6 2.6 0 0 1 -2.6 24Z';
+
+/**
+ * Where a second hand points: 6 degrees a second.
+ * @param seconds past the minute, 0 to less than 60
+ * @throws RangeError outside that range
+ */
+export const secondAngle = (seconds: number): number => {
+  if (!(seconds >= 0 && seconds < 60)) throw new RangeError(`${seconds} is not a number of seconds 0..60`);
+  return seconds * 6;
+};

@@ -4,14 +4,36 @@ export {
   HAND_PATHS,
   HAND_TIPS,
   KEYLINE,
-  NUMERALS,
   RIM_RADIUS,
   RIM_WIDTH,
-  numeralPlaces,
-  pointAt,
+  SECOND_HAND_PATH,
+  secondAngle,
   ticks,
   type FaceSize,
-  type NumeralPlace,
   type Tick,
 } from './geometry.ts';
-export { arcPath, ringBrickPath, sectorPath } from './sector.ts';
+export {
+  HALF_TURN,
+  LENSES,
+  hoursRoom,
+  isInSector,
+  minuteTrail,
+  roomAt,
+  tipWindow,
+  type DialSector,
+  type Lens,
+  type TipWindow,
+} from './lenses.ts';
+export {
+  MINUTE_NUMBERS,
+  NUMERALS,
+  NUMERAL_STYLES,
+  minuteNumberPlaces,
+  numeralPlaces,
+  type MinuteNumberPlace,
+  type NumeralPlace,
+  type NumeralStyle,
+} from './numerals.ts';
+export { HALF_SIZE, OUTLINES, outlinePath, outlineRadius, type Outline } from './outline.ts';
+export { pointAt } from './point.ts';
+export { arcPath, ringBrickPath, sectorPath, slicePath } from './sector.ts';

@@ -1,4 +1,4 @@
-import { pointAt } from './geometry.ts';
+import { pointAt } from './point.ts';
 
 const number = (value: number): string => String(Math.round(value * 1000) / 1000);
 const at = (angle: number, radius: number): string => {
@@ -37,3 +37,7 @@ export const ringBrickPath = (from: number, to: number, inner: number, outer: nu
     `A${inner} ${inner} 0 ${to - from - 2 * i > 180 ? 1 : 0} 0 ${at(from + i, inner)}Z`
   );
 };
+
+/** A slice of a disc between two directions (degrees clockwise from 12, less than 360 apart), as an SVG path. */
+export const slicePath = (from: number, to: number, radius: number): string =>
+  to <= from ? '' : `${arcPath(from, to, radius)}L0 0Z`;

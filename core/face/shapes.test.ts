@@ -1,0 +1,142 @@
+import { describe, expect, it } from '@jest/globals';
+import {
+  ALL_DIAL_TIMES,
+  TAUGHT_TIMES,
+  angleBetween,
+  angleOfPoint,
+  handAngles,
+  hourOf,
+  minuteOf,
+  timeOf,
+} from '../clock/index.ts';
+import {
+  HALF_SIZE,
+  HALF_TURN,
+  HAND_TIPS,
+  NUMERALS,
+  NUMERAL_STYLES,
+  OUTLINES,
+  SECOND_HAND_PATH,
+  hoursRoom,
+  isInSector,
+  minuteNumberPlaces,
+  minuteTrail,
+  numeralPlaces,
+  outlinePath,
+  outlineRadius,
+  pointAt,
+  roomAt,
+  secondAngle,
+  slicePath,
+  ticks,
+  tipWindow,
+} from './index.ts';
+
+describe.each(OUTLINES)('a %s face', (outline) => {
+  it('has its sides where its path says, at the top, right, bottom and left', () => {
+    const { x, y } = HALF_SIZE[outline];
+    expect([0, 90, 180, 270].map((angle) => outlineRadius(outline, angle))).toEqual([
+      expect.closeTo(y, 9),
+      expect.closeTo(x, 9),
+      expect.closeTo(y, 9),
+      expect.closeTo(x, 9),
+    ]);
+    expect(outlinePath(outline)).toMatch(new RegExp(`^M0 -${y}.*Z$`));
+  });
+  it('is the same left and right, above and below, and takes the hands in every direction', () => {
+    for (let angle = 0; angle < 360; angle++) {
+      const radius = outlineRadius(outline, angle);
+      expect(outlineRadius(outline, -angle)).toBeCloseTo(radius, 9);
+      expect(outlineRadius(outline, 180 - angle)).toBeCloseTo(radius, 9);
+      expect(radius).toBeGreaterThan(HAND_TIPS.full.minute);
+    }
+  });
+  it('has no jump in its outline', () => {
+    for (let angle = 0; angle < 360; angle += 0.25)
+      expect(Math.abs(outlineRadius(outline, angle + 0.25) - outlineRadius(outline, angle))).toBeLessThan(1);
+  });
+  it('divides the dial alike: numerals and marks stand in the directions of the hands', () => {
+    for (const { numeral, x, y } of numeralPlaces('all', outline))
+      expect(angleBetween(angleOfPoint(x, y), numeral * 30)).toBeLessThan(1e-9);
+    for (const { angle, from, to } of ticks('full', outline)) {
+      expect(angleBetween(angleOfPoint(from.x, from.y), angle)).toBeLessThan(1e-9);
+      expect(Math.hypot(from.x, from.y)).toBeLessThan(outlineRadius(outline, angle));
+      expect(Math.hypot(to.x, to.y)).toBeLessThan(Math.hypot(from.x, from.y));
+    }
+  });
+  it('keeps numerals inside and clear of each other, and minute numbers outside', () => {
+    const places = numeralPlaces('all', outline);
+    for (const { numeral, x, y } of places) {
+      expect(Math.hypot(x, y) + NUMERALS.size / 2).toBeLessThan(outlineRadius(outline, numeral * 30));
+      for (const other of places)
+        if (other.numeral !== numeral)
+          expect(Math.hypot(x - other.x, y - other.y)).toBeGreaterThan(NUMERALS.size * 1.5);
+    }
+    for (const { minutes, x, y } of minuteNumberPlaces(outline))
+      expect(Math.hypot(x, y)).toBeGreaterThan(outlineRadius(outline, minutes * 6));
+  });
+});
+
+describe('the rounded square', () => {
+  it('lies between the square and the circle at its corners', () => {
+    expect(outlineRadius('rounded-square', 45)).toBeLessThan(outlineRadius('square', 45));
+    expect(outlineRadius('rounded-square', 45)).toBeGreaterThan(100);
+  });
+});
+
+describe('numerals', () => {
+  it.each([
+    ['all', 12],
+    ['quarters', 4],
+    ['ticks', 0],
+    ['none', 0],
+    ['roman', 12],
+  ] as const)('%s are %d', (style, count) => expect(numeralPlaces(style)).toHaveLength(count));
+  it('in quarters are 3, 6, 9 and 12', () =>
+    expect(numeralPlaces('quarters').map(({ text }) => text)).toEqual(['3', '6', '9', '12']));
+  it('in Roman have IIII for four and stand where the others do', () => {
+    expect(numeralPlaces('roman').map(({ text }) => text)[3]).toBe('IIII');
+    expect(numeralPlaces('roman')[11]).toEqual({ ...numeralPlaces('all')[11], text: 'XII' });
+  });
+  it('of minutes begin with 0 at the top and have no 60', () => {
+    expect(minuteNumberPlaces().map(({ minutes }) => minutes)).toEqual([0, 5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55]);
+    expect(minuteNumberPlaces()[0]).toMatchObject({ x: expect.closeTo(0, 9), y: expect.closeTo(-110, 9) });
+  });
+  it('have a style for every choice', () => expect(NUMERAL_STYLES).toHaveLength(5));
+});
+
+describe('lenses', () => {
+  it('the hour’s room holds the hour hand’s tip at all 720 times, and the next one’s does not', () => {
+    for (const time of ALL_DIAL_TIMES) {
+      const tip = pointAt(handAngles(time).hour, HAND_TIPS.full.hour);
+      expect(isInSector(tip, hoursRoom(hourOf(time)))).toBe(true);
+      if (minuteOf(time) > 0) expect(isInSector(tip, hoursRoom((hourOf(time) % 12) + 1))).toBe(false);
+    }
+  });
+  it('the room of 12 lies between 12 and 1', () => expect(hoursRoom(12)).toEqual({ from: 0, to: 30 }));
+  it.each([0, 13, 1.5])('%d has no room', (hour) => expect(() => hoursRoom(hour)).toThrow(RangeError));
+  it('half of the room is passed at half past, for every hour', () => {
+    for (const time of TAUGHT_TIMES) expect(roomAt(time).passed).toBe(minuteOf(time) === 30 ? 0.5 : 0);
+  });
+  it('the trail ends at the minute hand, and at half past is half a turn', () => {
+    expect(minuteTrail(timeOf(4, 30))).toEqual(HALF_TURN);
+    for (const time of ALL_DIAL_TIMES) expect(minuteTrail(time).to).toBe(handAngles(time).minute);
+    expect(slicePath(0, minuteTrail(timeOf(4)).to, 90)).toBe('');
+    expect(slicePath(0, 90, 100)).toBe('M0 -100A100 100 0 0 1 100 0L0 0Z');
+  });
+  it('the magnifier looks at the tip of the hour hand, and half an hour stays inside it', () => {
+    for (const time of TAUGHT_TIMES) {
+      const here = tipWindow(time);
+      const later = pointAt(handAngles(time).hour + 15, HAND_TIPS.full.hour);
+      expect(angleBetween(angleOfPoint(here.x, here.y), handAngles(time).hour)).toBeLessThan(1e-9);
+      expect(Math.hypot(later.x - here.x, later.y - here.y)).toBeLessThan(here.radius);
+    }
+  });
+  it('the middle of the face is in no sector', () => expect(isInSector({ x: 0, y: 0 }, HALF_TURN)).toBe(false));
+});
+
+describe('the second hand', () => {
+  it('moves six degrees a second', () => expect([0, 15, 30.5].map(secondAngle)).toEqual([0, 90, 183]));
+  it.each([-1, 60, NaN])('%d seconds are none', (seconds) => expect(() => secondAngle(seconds)).toThrow(RangeError));
+  it('is a slim needle with a weight behind the axle', () => expect(SECOND_HAND_PATH).toContain('-92'));
+});
