@@ -5,7 +5,10 @@ const common = {
   transform: {
     '^.+\\.ts$': [
       '@swc/jest',
-      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' }, module: { type: 'es6' } },
+      {
+        jsc: { parser: { syntax: 'typescript' }, target: 'es2022', experimental: { keepImportAttributes: true } },
+        module: { type: 'es6' },
+      },
     ],
   },
 };

@@ -1,18 +1,47 @@
 import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { DECISIONS, SEGMENT_KINDS } from '../core/planning/index.ts';
-import { DIGITAL_FORMS, ENGLISHES, FIRST_READ, HAND_NAMES } from '../core/wording/index.ts';
+import { NUMERAL_STYLES, OUTLINES } from '../core/face/index.ts';
+import {
+  DIGITAL_FORMS,
+  ENGLISHES,
+  FIRST_READ,
+  HALF_PAST_HANDS,
+  HALF_PAST_PHRASES,
+  HAND_NAMES,
+  HOUR_FINDING,
+  MINUTE_SUPPORTS,
+  OTHER_FORMS,
+  TEACHING_ORDERS,
+  type Conventions as CoreConventions,
+} from '../core/wording/index.ts';
 import { AnswerRow } from './answer.ts';
 import { CalendarDay, Mastery, Reason, SkillName, Time } from './values.ts';
 
 export const Child = z.strictObject({ id: z.int(), name: z.string(), picture: z.string() });
 export type Child = z.infer<typeof Child>;
 
-export const Settings = z.strictObject({
+const Colour = z.string().regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour written #rrggbb' });
+const conventions = {
   english: z.enum(ENGLISHES),
+  halfPastPhrase: z.enum(HALF_PAST_PHRASES),
   handNames: z.enum(HAND_NAMES),
   firstRead: z.enum(FIRST_READ),
+  hourFinding: z.enum(HOUR_FINDING),
+  minuteSupport: z.enum(MINUTE_SUPPORTS),
   digitalForm: z.enum(DIGITAL_FORMS),
+  otherForms: z.enum(OTHER_FORMS),
+  drawnFirst: z.enum(FIRST_READ),
+  halfPastHand: z.enum(HALF_PAST_HANDS),
+  teachingOrder: z.enum(TEACHING_ORDERS),
+  numerals: z.enum(NUMERAL_STYLES),
+  outline: z.enum(OUTLINES),
+  handColours: z.strictObject({ hour: Colour, minute: Colour }),
+} satisfies Record<keyof CoreConventions, z.ZodType>;
+
+/** The class's conventions, and what the board's hands settle on. */
+export const Settings = z.strictObject({
+  ...conventions,
   /** Minutes the board's hands settle on. */
   snap: z.literal([1, 5, 15, 30, 60]),
 });

@@ -11,6 +11,7 @@ export const LESSON_WORDS = [
   'half-turn',
   'half-past',
   'passed',
+  'analog',
   'digital',
 ] as const;
 export type LessonWord = (typeof LESSON_WORDS)[number];
@@ -48,7 +49,7 @@ const CONTENT: Readonly<Record<string, LessonContent>> = {
     words: ['oclock', 'hour-hand', 'minute-hand', 'straight-up'],
     ready: ['geared-clock', 'paper-clocks', 'tablets', 'word-cards', 'table-clock'],
   },
-  'oclock-match-write': { words: ['oclock', 'digital'], ready: ['geared-clock', 'word-cards', 'pencils'] },
+  'oclock-match-write': { words: ['oclock', 'analog', 'digital'], ready: ['geared-clock', 'word-cards', 'pencils'] },
   'oclock-draw': { words: ['hour-hand', 'minute-hand', 'oclock'], ready: ['geared-clock', 'pencils'] },
   'oclock-ticket': { words: ['oclock', 'digital'], ready: ['ticket-paper', 'pencils'] },
   'half-turn': { words: ['half-turn', 'half-past'], ready: ['geared-clock', 'paper-clocks'] },

@@ -41,11 +41,28 @@ describe('a new data file', () => {
     expect((await school.get('/classroom')).body.class).toBeNull();
   });
   it('keeps every setting through a restart', async () => {
-    const settings = { english: 'en-GB', handNames: 'little-big', firstRead: 'minute', digitalForm: '4.30', snap: 15 };
+    const settings = {
+      english: 'en-GB',
+      halfPastPhrase: 'thirty',
+      handNames: 'little-big',
+      firstRead: 'minute',
+      hourFinding: 'smaller',
+      minuteSupport: 'both',
+      digitalForm: '4.30',
+      otherForms: 'named',
+      drawnFirst: 'minute',
+      halfPastHand: 'lenient',
+      teachingOrder: 'together',
+      numerals: 'roman',
+      outline: 'oval',
+      handColours: { hour: '#112233', minute: '#445566' },
+      snap: 15,
+    };
     await school.put('/settings', settings).expect(200);
     await school.restart();
     expect((await school.get('/classroom')).body.settings).toEqual(settings);
     await school.put('/settings', { ...settings, snap: 7 }).expect(400);
+    await school.put('/settings', { ...settings, handColours: { hour: 'red', minute: '#445566' } }).expect(400);
   });
 });
 

@@ -3,10 +3,7 @@ import { Settings } from '../../contract/index.ts';
 import { DEFAULT_CONVENTIONS } from '../../core/wording/index.ts';
 
 interface SettingsRow {
-  english: string;
-  hand_names: string;
-  first_read: string;
-  digital_form: string;
+  conventions: string;
   snap: number;
 }
 
@@ -14,32 +11,19 @@ interface SettingsRow {
 export const DEFAULT_SETTINGS: Settings = { ...DEFAULT_CONVENTIONS, snap: 1 };
 
 export const createSettingsRepository = (db: Database) => {
-  const select = db.prepare<[], SettingsRow>(
-    'SELECT english, hand_names, first_read, digital_form, snap FROM settings WHERE id = 1',
-  );
-  const upsert = db.prepare<[Settings]>(`
-    INSERT INTO settings (id, english, hand_names, first_read, digital_form, snap)
-    VALUES (1, @english, @handNames, @firstRead, @digitalForm, @snap)
-    ON CONFLICT (id) DO UPDATE SET
-      english = excluded.english,
-      hand_names = excluded.hand_names,
-      first_read = excluded.first_read,
-      digital_form = excluded.digital_form,
-      snap = excluded.snap`);
+  const select = db.prepare<[], SettingsRow>('SELECT conventions, snap FROM settings WHERE id = 1');
+  const upsert = db.prepare<[SettingsRow]>(`
+    INSERT INTO settings (id, conventions, snap)
+    VALUES (1, @conventions, @snap)
+    ON CONFLICT (id) DO UPDATE SET conventions = excluded.conventions, snap = excluded.snap`);
   return {
     one: (): Settings => {
       const row = select.get();
       if (row === undefined) return DEFAULT_SETTINGS;
-      return Settings.parse({
-        english: row.english,
-        handNames: row.hand_names,
-        firstRead: row.first_read,
-        digitalForm: row.digital_form,
-        snap: row.snap,
-      });
+      return Settings.parse({ ...DEFAULT_SETTINGS, ...JSON.parse(row.conventions), snap: row.snap });
     },
-    save: (settings: Settings): void => {
-      upsert.run(settings);
+    save: ({ snap, ...conventions }: Settings): void => {
+      upsert.run({ conventions: JSON.stringify(conventions), snap });
     },
   };
 };

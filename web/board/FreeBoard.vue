@@ -12,7 +12,7 @@ import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson, Settings } from '../../contract/index.ts';
 import { timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
-import { readingSteps } from '../../core/wording/index.ts';
+import { readingOrder } from '../../core/wording/index.ts';
 import GearedClock from '../clock/GearedClock.vue';
 import StoneRow from '../shell/StoneRow.vue';
 import BoardDock, { type DockAct } from './BoardDock.vue';
@@ -71,8 +71,8 @@ const next = (): void => {
     emit('round');
     return;
   }
-  const closed = readingSteps(time.value, settings).find(({ part }) => !opened.value.has(part));
-  if (closed !== undefined) open(closed.part);
+  const closed = readingOrder(settings).find((part) => !opened.value.has(part));
+  if (closed !== undefined) open(closed);
   else if (index.value + 1 < times.value.length) goTo(index.value + 1);
 };
 const back = (): void => {

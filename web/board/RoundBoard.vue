@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import type { Child, Round, Settings } from '../../contract/index.ts';
 import { answeredTime } from '../../core/marking/index.ts';
 import type { RoundMove } from '../../core/rounds/index.ts';
-import { readingSteps } from '../../core/wording/index.ts';
+import { readingOrder } from '../../core/wording/index.ts';
 import GearedClock from '../clock/GearedClock.vue';
 import StoneRow from '../shell/StoneRow.vue';
 import { useBoardStore } from '../stores/board.ts';
@@ -46,14 +46,7 @@ watch(
   },
 );
 
-const opened = computed(
-  (): ReadonlySet<CardPart> =>
-    new Set(
-      readingSteps(asked.value, settings)
-        .slice(0, round.revealed)
-        .map(({ part }) => part),
-    ),
-);
+const opened = computed((): ReadonlySet<CardPart> => new Set(readingOrder(settings).slice(0, round.revealed)));
 const tablets = computed(() => answers.value.filter(({ source }) => source === 'tablet'));
 const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
@@ -71,7 +64,7 @@ const move = async (made: RoundMove): Promise<void> => {
 };
 /** Opening a card by hand opens all up to it, in the reading order. */
 const openCard = async (part: CardPart): Promise<void> => {
-  const step = readingSteps(asked.value, settings).findIndex((one) => one.part === part) + 1;
+  const step = readingOrder(settings).indexOf(part) + 1;
   for (let at = round.revealed; at < step; at++) await move('next');
 };
 const next = (): void => {

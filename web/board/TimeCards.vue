@@ -4,11 +4,11 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { hourOf, isHalfPast, isOclock, type DialTime } from '../../core/clock/index.ts';
 import { HAND_PATHS } from '../../core/face/index.ts';
-import { digits, type Conventions, type ReadingStep } from '../../core/wording/index.ts';
+import { digits, type Conventions, type StepPart } from '../../core/wording/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 
-export type CardPart = ReadingStep['part'];
+export type CardPart = StepPart;
 const { time, conventions, opened } = defineProps<{
   time: DialTime;
   conventions: Conventions;
@@ -23,7 +23,7 @@ const hourCaption = computed(() => t(isOclock(time) ? 'board.onHour' : 'board.pa
 const minuteCaption = computed(() =>
   t(isOclock(time) ? 'board.straightUp' : isHalfPast(time) ? 'board.straightDown' : 'board.pastTheHour'),
 );
-const words = computed(() => (isOclock(time) || isHalfPast(time) ? clock.said(time) : ''));
+const words = computed(() => clock.said(time));
 </script>
 
 <template>
@@ -68,7 +68,7 @@ const words = computed(() => (isOclock(time) || isHalfPast(time) ? clock.said(ti
         <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator
         }}<span class="of-minute">{{ shown.minutes }}</span>
       </strong>
-      <span v-if="words" class="words">{{ words }}</span>
+      <span class="words">{{ words }}</span>
     </CoverCard>
   </div>
 </template>

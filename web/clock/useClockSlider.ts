@@ -1,7 +1,6 @@
 import { computed, type Ref } from 'vue';
-import { useI18n } from 'vue-i18n';
 import { HANDS, wrapToDial } from '../../core/clock/index.ts';
-import { handName, handPlace, type Conventions } from '../../core/wording/index.ts';
+import { handName, handPlace, sentence, type Conventions } from '../../core/wording/index.ts';
 import { stepOfKey } from './stepOfKey.ts';
 
 interface Options {
@@ -15,14 +14,12 @@ interface Options {
 
 /** A clock to turn as a slider: its keys, and what a screen reader hears of it. */
 export const useClockSlider = ({ minutes, conventions, stepBy, plainStep = 1 }: Options) => {
-  const { t } = useI18n();
   const now = computed(() => wrapToDial(minutes.value));
   /** Where the hands stand, never what they say: the reading is the task. */
   const places = computed(() =>
-    HANDS.map((hand) => {
-      const place = handPlace(hand, now.value);
-      return `${t(handName(hand, conventions()).key)} ${t(place.key, { ...place.values })}`;
-    }).join(', '),
+    HANDS.map((hand) => `${handName(hand, conventions())} ${sentence(handPlace(hand, now.value), conventions())}`).join(
+      ', ',
+    ),
   );
   const key = (event: KeyboardEvent): void => {
     const step = stepOfKey(event);

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import { lessonContent, lessonMinutes, type LessonWord } from '../../core/planning/index.ts';
+import { wordsOf } from '../../core/wording/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 
@@ -24,8 +25,19 @@ const when = computed(() => {
     to: clock.written(wrapToDial(from + lessonMinutes(lesson.segments))),
   });
 });
-const word = (key: LessonWord): string =>
-  key === 'hour-hand' ? clock.hand('hour') : key === 'minute-hand' ? clock.hand('minute') : t(`words.${key}`);
+const word = (key: LessonWord): string => {
+  switch (key) {
+    case 'hour-hand':
+      return clock.hand('hour');
+    case 'minute-hand':
+      return clock.hand('minute');
+    case 'analog':
+    case 'digital':
+      return wordsOf(`clock.kinds.${key}`, store.classroom!.settings.english);
+    default:
+      return t(`words.${key}`);
+  }
+};
 </script>
 
 <template>

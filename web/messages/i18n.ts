@@ -1,6 +1,4 @@
 import { createI18n } from 'vue-i18n';
-import clockUk from '../../core/wording/messages/en-GB.json';
-import clockUs from '../../core/wording/messages/en-US.json';
 
 /** Words of one entry: US English whole, UK English where it differs. */
 export interface Words {
@@ -8,7 +6,7 @@ export interface Words {
   readonly uk: object;
 }
 
-/** The words of an entry together with the clock's own; what UK English does not say differently comes from US. */
+/** The words of an entry; what UK English does not say differently comes from US. Clock language is core's. */
 export const createWords = ({ us, uk }: Words) =>
   createI18n({
     legacy: false,
@@ -16,7 +14,7 @@ export const createWords = ({ us, uk }: Words) =>
     fallbackLocale: 'en-US',
     missingWarn: false,
     fallbackWarn: false,
-    messages: { 'en-US': { ...clockUs, ...us }, 'en-GB': { ...clockUk, ...uk } },
+    messages: { 'en-US': { ...us }, 'en-GB': { ...uk } },
     datetimeFormats: {
       'en-US': {
         weekday: { weekday: 'short', timeZone: 'UTC' },

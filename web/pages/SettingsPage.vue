@@ -84,7 +84,7 @@ const steps = computed(() => readingSteps(EXAMPLE, settings.value));
       <SmallClock :time="EXAMPLE" :px="280" size="full" :label="clock.said(EXAMPLE)" />
       <p class="digits child-type">{{ clock.written(EXAMPLE) }}</p>
       <ol class="child-type">
-        <li v-for="step in steps" :key="step.part">{{ clock.phrase(step.sentence) }}</li>
+        <li v-for="step in steps" :key="step.sentence.key">{{ clock.phrase(step.sentence) }}</li>
       </ol>
     </section>
   </div>

@@ -7,12 +7,9 @@ CREATE TABLE classroom (
 ) STRICT;
 
 CREATE TABLE settings (
-  id           INTEGER PRIMARY KEY CHECK (id = 1),
-  english      TEXT NOT NULL,
-  hand_names   TEXT NOT NULL,
-  first_read   TEXT NOT NULL,
-  digital_form TEXT NOT NULL,
-  snap         INTEGER NOT NULL CHECK (snap IN (1, 5, 15, 30, 60)) -- minutes
+  id          INTEGER PRIMARY KEY CHECK (id = 1),
+  conventions TEXT NOT NULL CHECK (json_valid(conventions)), -- one JSON object; what it lacks has its default
+  snap        INTEGER NOT NULL CHECK (snap IN (1, 5, 15, 30, 60)) -- minutes
 ) STRICT;
 
 CREATE TABLE child (
@@ -72,7 +69,7 @@ CREATE TABLE answer (
   attempt     INTEGER NOT NULL CHECK (attempt IN (1, 2)),
   item        TEXT NOT NULL CHECK (json_valid(item)),
   answer      TEXT NOT NULL CHECK (json_valid(answer)),
-  verdict     TEXT NOT NULL CHECK (verdict IN ('right', 'nearly', 'wrong')),
+  verdict     TEXT NOT NULL CHECK (verdict IN ('right', 'nearly', 'wrong', 'unreadable')),
   findings    TEXT NOT NULL CHECK (json_valid(findings)),
   source      TEXT NOT NULL CHECK (source IN ('tablet', 'teacher', 'simulated')),
   stored_at   TEXT NOT NULL,            -- ISO 8601, UTC
