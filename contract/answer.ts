@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { Answer, Finding, Item, SenderId, Verdict } from './values.ts';
+import { Answer, Finding, Item } from './item.ts';
+import { SenderId, Verdict } from './values.ts';
 
 /** Who wrote an answer down: the child on a tablet, the teacher by a tap, or a simulated child of the demo class. */
 export const Source = z.enum(['tablet', 'teacher', 'simulated']);

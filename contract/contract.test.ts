@@ -49,7 +49,9 @@ describe('what crosses the wire', () => {
     [{ kind: 'name-part', part: 'spring' }],
     [{ kind: 'read' }],
     [{ kind: 'set', shown: '3:00' }],
-    [{ kind: 'draw', shown: 180 }],
+    [{ kind: 'draw', shown: 721 }],
+    [{ kind: 'choose-clock', shown: 180, options: [] }],
+    [{ kind: 'day-order', events: ['lunch'] }],
   ])('%j is no item', (value) => expect(accepts(Item, value)).toBe(false));
   it('every answer a simulated child gives, and its marking, goes through unchanged', () =>
     fc.assert(

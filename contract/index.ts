@@ -3,6 +3,7 @@ import './jitless.ts';
 
 export * from './answer.ts';
 export * from './classroom.ts';
+export * from './item.ts';
 export * from './live.ts';
 export * from './problem.ts';
 export * from './round.ts';

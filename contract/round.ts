@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ROUND_MOVES, ROUND_PHASES } from '../core/rounds/index.ts';
-import { Answer, SenderId, Time, Verdict } from './values.ts';
+import { Answer } from './item.ts';
+import { SenderId, Time, Verdict } from './values.ts';
 
 /** A round on the board. `version` grows by one with every move, so that two boards never move it twice. */
 export const Round = z.strictObject({

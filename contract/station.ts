@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Child, Settings } from './classroom.ts';
-import { Answer, Item, SenderId, Time } from './values.ts';
+import { Answer, Item } from './item.ts';
+import { SenderId, Time } from './values.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 
 /** What a tablet may know of the round: the task, never another child's answer. */

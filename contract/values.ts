@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { isDialTime, type DialTime } from '../core/clock/index.ts';
 import { LEVELS } from '../core/diagnosis/index.ts';
-import { CLOCK_PARTS, type Answer as CoreAnswer, type Item as CoreItem } from '../core/items/index.ts';
 import { VERDICTS } from '../core/marking/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
 import { isDay } from '../core/planning/index.ts';
@@ -18,24 +17,7 @@ export const SenderId = z.uuid();
 /** A calendar day, YYYY-MM-DD. */
 export const CalendarDay = z.string().refine(isDay, { error: 'must be a day written YYYY-MM-DD' });
 
-export const Item: z.ZodType<CoreItem> = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('name-part'), part: z.enum(CLOCK_PARTS) }),
-  z.strictObject({ kind: z.enum(['hour-hand', 'read', 'set']), shown: Time }),
-]);
-
-export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('observed'), got: z.boolean() }),
-  z.strictObject({ kind: z.literal('hour'), hour: z.int().min(1).max(12) }),
-  z.strictObject({ kind: z.literal('time'), time: Time }),
-  z.strictObject({ kind: z.literal('hands'), hour: Angle, minute: Angle }),
-]);
-
 export const Verdict = z.enum(VERDICTS);
-export const Finding = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('rule'), rule: z.enum(WRONG_RULES), answered: Time }),
-  z.strictObject({ kind: z.literal('minute-hand-off'), minutes: z.int() }),
-  z.strictObject({ kind: z.literal('hour-off'), askedHour: z.int(), answeredHour: z.int() }),
-]);
 export const Mastery = z.strictObject({
   level: z.enum(LEVELS),
   share: z.number(),

@@ -28,8 +28,9 @@ const itemsAsked = ({ key, segments }: Lesson): Item[] => {
     case 'parts':
       return CLOCK_PARTS.map((part) => ({ kind: 'name-part', part }));
     case 'hour-hand-on':
-    case 'hour-hand-between':
       return timesIn('together').map((shown) => ({ kind: 'hour-hand', shown }));
+    case 'hour-hand-between':
+      return [...timesIn('together'), ...timesIn('warm-up')].map((shown) => ({ kind: 'hour-hand', shown }));
     case 'oclock-meet':
       return [
         ...timesIn('together').map((shown): Item => ({ kind: 'read', shown })),

@@ -4,9 +4,9 @@ import { OCLOCK_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import type { Item } from '../items/index.ts';
 import { mark, type Verdict } from '../marking/index.ts';
-import { WRONG_RULES } from '../misconceptions/index.ts';
 import { simulateAnswer } from '../simulation/index.ts';
 import {
+  WEIGHED_RULES,
   chanceAbove,
   findReason,
   mastery,
@@ -123,7 +123,7 @@ describe('the reason behind wrong answers', () => {
 
   it('is found in simulated children who follow one, and in hardly any who do not', () => {
     const items: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
-    const share = (rule: (typeof WRONG_RULES)[number] | undefined, wanted: string | undefined): number => {
+    const share = (rule: (typeof WEIGHED_RULES)[number] | undefined, wanted: string | undefined): number => {
       let found = 0;
       for (let seed = 0; seed < 200; seed++) {
         const rng = seededRng(seed);
@@ -133,7 +133,7 @@ describe('the reason behind wrong answers', () => {
       }
       return found / 200;
     };
-    for (const rule of WRONG_RULES) expect(share(rule, rule)).toBeGreaterThan(0.9);
+    for (const rule of WEIGHED_RULES) expect(share(rule, rule)).toBeGreaterThan(0.9);
     expect(share(undefined, undefined)).toBeGreaterThan(0.98);
   });
 });

@@ -1,5 +1,5 @@
 export { LEVELS, chanceAbove, mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
-export { findReason, posterior, type Fitting, type Reason, type Response } from './reason.ts';
+export { WEIGHED_RULES, findReason, posterior, type Fitting, type Reason, type Response } from './reason.ts';
 export {
   oclockResults,
   skillsOf,

@@ -19,8 +19,8 @@ export interface Mastery {
   readonly answers: number;
 }
 
-/** What an answer adds to "has it"; nearly is half of each. */
-const CREDIT: Record<Verdict, number> = { right: 1, nearly: 0.5, wrong: 0 };
+/** What an answer adds to "has it"; nearly is half of each, and of what cannot be read nothing is said. */
+const CREDIT: Record<Exclude<Verdict, 'unreadable'>, number> = { right: 1, nearly: 0.5, wrong: 0 };
 
 /**
  * Probability that the true share of right answers lies above each cut, after so many successes and failures on
@@ -52,7 +52,8 @@ const SECURE = { cut: 0.7, chance: 0.9, days: 2 };
 const GETTING_THERE = { cut: 0.5, chance: 0.85 };
 
 /** How far a child has come in a skill, from all answers that count. */
-export const mastery = (evidence: readonly Evidence[]): Mastery => {
+export const mastery = (all: readonly Evidence[]): Mastery => {
+  const evidence = all.flatMap(({ verdict, day }) => (verdict === 'unreadable' ? [] : [{ verdict, day }]));
   if (evidence.length === 0) return { level: 'not-seen', share: 0, right: 0, answers: 0 };
   const successes = evidence.reduce((sum, { verdict }) => sum + CREDIT[verdict], 0);
   const failures = evidence.length - successes;

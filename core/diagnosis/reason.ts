@@ -1,7 +1,7 @@
 import type { DialTime } from '../clock/index.ts';
 import type { Answer, Item } from '../items/index.ts';
 import { answeredTime, mark } from '../marking/index.ts';
-import { WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
+import { isInvisible, leadsTo, predict, type WrongRule } from '../misconceptions/index.ts';
 
 /** An answer with the item it was given to. */
 export interface Response {
@@ -25,7 +25,9 @@ export interface Reason {
   readonly fitting: readonly Fitting[];
 }
 
-const STATES = ['none', 'guessing', ...WRONG_RULES] as const;
+/** The rules weighed against each other so far: those that answers about o'clock can show. */
+export const WEIGHED_RULES = ['hands-swapped', 'numeral-as-minutes'] as const satisfies readonly WrongRule[];
+const STATES = ['none', 'guessing', ...WEIGHED_RULES] as const;
 type State = (typeof STATES)[number];
 
 /** Weights before any answer. That most children follow no wrong rule matters; the rest hardly does. */
@@ -44,11 +46,13 @@ const answerLikelihood = (state: State, { item, answer }: Response): number => {
   if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;
   if (right) return RIGHT_DESPITE_RULE;
   if (observed) return 1 - RIGHT_DESPITE_RULE;
-  if (fits(state, { item, answer })) return (1 - SLIP - RIGHT_DESPITE_RULE) / predict(state, item).length;
+  const predicted = predict(state, item);
+  if (predicted.kind === 'answers' && leadsTo(state, item, answer))
+    return (1 - SLIP - RIGHT_DESPITE_RULE) / predicted.own.length;
   return SLIP / SPREAD;
 };
 
-/** Does a wrong rule lead to this very answer? Uses the marking's findings, so hand tolerances are the same. */
+/** Is this a wrong answer that a rule leads to? Uses the marking's findings, so hand tolerances are the same. */
 const fits = (rule: WrongRule, { item, answer }: Response): boolean =>
   mark(item, answer).findings.some((finding) => finding.kind === 'rule' && finding.rule === rule);
 
@@ -69,7 +73,7 @@ const NAMING = { posterior: 0.8, fitting: 2 };
 /** The reason behind a child's wrong answers, or none while the answers do not speak clearly enough. */
 export const findReason = (responses: readonly Response[]): Reason | undefined => {
   const chances = posterior(responses);
-  const rule = WRONG_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
+  const rule = WEIGHED_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
   if (rule === undefined) return undefined;
   const fitting = responses
     .flatMap((response): Fitting[] => {

@@ -1,10 +1,9 @@
 import { isOclock, type DialTime } from '../clock/index.ts';
 import { skillOfItem, type Answer, type Item } from '../items/index.ts';
 import type { Verdict } from '../marking/index.ts';
-import { WRONG_RULES } from '../misconceptions/index.ts';
 import type { Skill } from '../skills/index.ts';
 import { mastery, type Level, type Mastery } from './mastery.ts';
-import { findReason, type Reason } from './reason.ts';
+import { WEIGHED_RULES, findReason, type Reason } from './reason.ts';
 
 /** An answer of the record that counts, oldest first in every list. */
 export interface CountedAnswer {
@@ -22,7 +21,7 @@ export const skillsOf = (answers: readonly CountedAnswer[]): Partial<Record<Skil
   const bySkill = new Map<Skill, CountedAnswer[]>();
   for (const answer of answers) {
     const skill = skillOfItem(answer.item);
-    if (skill !== undefined) bySkill.set(skill, [...(bySkill.get(skill) ?? []), answer]);
+    bySkill.set(skill, [...(bySkill.get(skill) ?? []), answer]);
   }
   return Object.fromEntries([...bySkill].map(([skill, evidence]) => [skill, mastery(evidence)]));
 };
@@ -84,7 +83,7 @@ export const summariseCheck = (
     const reason = findReason(ofChild.get(childId)!);
     return reason === undefined ? [] : [{ childId, reason }];
   });
-  const reasons = WRONG_RULES.flatMap((rule) => {
+  const reasons = WEIGHED_RULES.flatMap((rule) => {
     const same = found.filter(({ reason }) => reason.rule === rule);
     return same.length === 0 ? [] : [{ reason: same[0]!.reason, childIds: same.map(({ childId }) => childId) }];
   }).sort((a, b) => b.childIds.length - a.childIds.length);

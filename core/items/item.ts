@@ -1,51 +1,191 @@
-import { isHalfPast, isOclock, type DialTime, type HandAngles } from '../clock/index.ts';
+import { isHalfPast, isOclock, type DialTime, type Direction, type HandAngles } from '../clock/index.ts';
 import type { Skill } from '../skills/index.ts';
+import type { Stroke } from '../strokes/index.ts';
+import type { DayEvent, Deed, Unit } from './day.ts';
+import type { ClockFault, ClockPicture } from './picture.ts';
 
 /** Parts of a clock a child learns to name. */
 export const CLOCK_PARTS = ['face', 'numerals', 'hour-hand', 'minute-hand'] as const;
 export type ClockPart = (typeof CLOCK_PARTS)[number];
 
-/** The kinds of task asked so far. */
-export const ITEM_KINDS = ['name-part', 'hour-hand', 'read', 'set'] as const;
+/** Every kind of task. */
+export const ITEM_KINDS = [
+  'name-part',
+  'direction',
+  'hour-hand',
+  'read',
+  'choose-words',
+  'write-digital',
+  'write-words',
+  'set',
+  'set-free',
+  'draw',
+  'choose-clock',
+  'choose-writings',
+  'pair',
+  'yet',
+  'judge-clock',
+  'how-long',
+  'day-order',
+] as const;
 export type ItemKind = (typeof ITEM_KINDS)[number];
+
+/** Kinds that are about one time: shown on a clock, or asked for. */
+export const TIMED_KINDS = [
+  'hour-hand',
+  'read',
+  'choose-words',
+  'write-digital',
+  'write-words',
+  'set',
+  'set-free',
+  'draw',
+  'choose-clock',
+  'choose-writings',
+  'yet',
+] as const;
 
 /**
  * One task put to a child.
  * - `name-part`: say what this part is called
+ * - `direction`: which way round do the hands go
  * - `hour-hand`: which hour, from a clock with the hour hand alone
  * - `read`: say the time a clock shows
+ * - `choose-words`: read the clock and choose the words; options are times, said as the class says them
+ * - `write-digital`, `write-words`: write the time in digits, or as "n o'clock" and "half past n"
  * - `set`: turn a geared clock to a time that is said or written
+ * - `set-free`: the same with two hands that turn by themselves
+ * - `draw`: draw both hands freehand
+ * - `choose-clock`: circle every clock that shows the time
+ * - `choose-writings`: choose every right writing of the time
+ * - `pair`: bring clocks, digits and words of the same times together; digits and words lie in a shuffled order, given
+ *   as places in `times`
+ * - `yet`: a clock shows `shown`; is it `target` yet?
+ * - `judge-clock`: is this clock possible, and what is wrong with it?
+ * - `how-long`: second, minute or hour?
+ * - `day-order`: put events of the day in order
  */
 export type Item =
   | { readonly kind: 'name-part'; readonly part: ClockPart }
-  | { readonly kind: 'hour-hand' | 'read' | 'set'; readonly shown: DialTime };
+  | { readonly kind: 'direction' }
+  | {
+      readonly kind: 'hour-hand' | 'read' | 'write-digital' | 'write-words' | 'set' | 'set-free' | 'draw';
+      readonly shown: DialTime;
+    }
+  | { readonly kind: 'choose-words'; readonly shown: DialTime; readonly options: readonly DialTime[] }
+  | { readonly kind: 'choose-clock'; readonly shown: DialTime; readonly options: readonly ClockPicture[] }
+  | { readonly kind: 'choose-writings'; readonly shown: DialTime; readonly options: readonly string[] }
+  | {
+      readonly kind: 'pair';
+      readonly times: readonly DialTime[];
+      readonly digitsOrder: readonly number[];
+      readonly wordsOrder: readonly number[];
+    }
+  | { readonly kind: 'yet'; readonly shown: DialTime; readonly target: DialTime }
+  | { readonly kind: 'judge-clock'; readonly clock: ClockPicture }
+  | { readonly kind: 'how-long'; readonly deed: Deed }
+  | { readonly kind: 'day-order'; readonly events: readonly DayEvent[] };
+export type ItemOf<K extends ItemKind> = Extract<Item, { readonly kind: K }>;
+
+/** A hand as it was drawn: degrees clockwise from 12, and how far it reaches from the middle in face units. */
+export interface DrawnHand {
+  readonly angle: number;
+  readonly reach: number;
+}
 
 /**
  * What a child gave back, kept whole: the answer itself tells why, a mere tick does not.
  * - `observed`: a teacher saw or heard it, and tapped whether the child had it
+ * - `text`: as it was written
+ * - `hands`: angles of the hour and the minute hand of a clock that was set
+ * - `strokes`: a drawing, as the finger made it
+ * - `drawn`: a drawing's hands, the shorter first; none, one or two
+ * - `choice`: places of the chosen options, from 0
+ * - `pairs`: for each clock, the place of the digits and of the words put to it
+ * - `judgement`: possible or not, and what is wrong when the child says so
+ * - `order`: places of the events, first to last
  */
 export type Answer =
   | { readonly kind: 'observed'; readonly got: boolean }
+  | { readonly kind: 'part'; readonly part: ClockPart }
+  | { readonly kind: 'direction'; readonly direction: Direction }
   | { readonly kind: 'hour'; readonly hour: number }
   | { readonly kind: 'time'; readonly time: DialTime }
-  | ({ readonly kind: 'hands' } & HandAngles);
+  | { readonly kind: 'text'; readonly text: string }
+  | ({ readonly kind: 'hands' } & HandAngles)
+  | { readonly kind: 'strokes'; readonly strokes: readonly Stroke[] }
+  | { readonly kind: 'drawn'; readonly hands: readonly DrawnHand[]; readonly offCentre?: boolean }
+  | { readonly kind: 'choice'; readonly chosen: readonly number[] }
+  | { readonly kind: 'pairs'; readonly pairs: readonly { readonly digits: number; readonly words: number }[] }
+  | { readonly kind: 'yes-no'; readonly yes: boolean }
+  | { readonly kind: 'judgement'; readonly possible: boolean; readonly fault?: ClockFault }
+  | { readonly kind: 'unit'; readonly unit: Unit }
+  | { readonly kind: 'order'; readonly order: readonly number[] };
+export type AnswerKind = Answer['kind'];
 
-/** How the tasks that ask for a time in full are counted: read, set. */
-const TIMED: Record<'read' | 'set', { oclock: Skill; halfPast: Skill }> = {
-  read: { oclock: 'oclock-read', halfPast: 'half-past-read' },
-  set: { oclock: 'oclock-set', halfPast: 'half-past-set' },
+/** The kinds of answer each kind of task takes; `observed` belongs to every one. */
+export const ANSWER_KINDS: Readonly<Record<ItemKind, readonly AnswerKind[]>> = {
+  'name-part': ['part'],
+  direction: ['direction'],
+  'hour-hand': ['hour'],
+  read: ['time', 'text'],
+  'choose-words': ['choice'],
+  'write-digital': ['text'],
+  'write-words': ['text'],
+  set: ['hands'],
+  'set-free': ['hands'],
+  draw: ['drawn', 'strokes'],
+  'choose-clock': ['choice'],
+  'choose-writings': ['choice'],
+  pair: ['pairs'],
+  yet: ['yes-no'],
+  'judge-clock': ['judgement'],
+  'how-long': ['unit'],
+  'day-order': ['order'],
 };
 
-/** The skill an item gives evidence of; none for times beyond o'clock and half past. */
-export const skillOfItem = (item: Item): Skill | undefined => {
+/** What a task about o'clock or half past practises. */
+const DOING: Partial<Record<ItemKind, 'read' | 'set' | 'match' | 'write' | 'draw'>> = {
+  read: 'read',
+  'choose-words': 'read',
+  yet: 'read',
+  set: 'set',
+  'set-free': 'set',
+  'choose-clock': 'match',
+  'choose-writings': 'match',
+  'write-digital': 'write',
+  'write-words': 'write',
+  draw: 'draw',
+};
+
+/** Skills beyond o'clock and half past, by the minute. */
+const onward = (minute: number): Skill => {
+  if (minute === 15) return 'quarter-past';
+  if (minute === 45) return 'quarter-to';
+  return minute % 5 === 0 ? 'five-minutes' : 'to-the-minute';
+};
+
+/** The skill an item gives evidence of. */
+export const skillOfItem = (item: Item): Skill => {
   switch (item.kind) {
     case 'name-part':
       return 'parts';
+    case 'direction':
+      return 'clockwise';
     case 'hour-hand':
-      return 'hour-hand';
-    case 'read':
-    case 'set':
-      if (isOclock(item.shown)) return TIMED[item.kind].oclock;
-      return isHalfPast(item.shown) ? TIMED[item.kind].halfPast : undefined;
+      return isOclock(item.shown) ? 'hour-hand-on' : 'hour-hand-between';
+    case 'pair':
+      return 'mixed';
+    case 'judge-clock':
+      return 'judge-clock';
+    case 'how-long':
+      return 'how-long';
+    case 'day-order':
+      return 'what-for';
+    default: {
+      const doing = DOING[item.kind]!;
+      if (isOclock(item.shown)) return `oclock-${doing}`;
+      return isHalfPast(item.shown) ? `half-past-${doing}` : onward(item.shown % 60);
+    }
   }
 };

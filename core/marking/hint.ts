@@ -1,5 +1,8 @@
-import { angleBetween, handAngles, type DialTime, type Hand, type HandAngles } from '../clock/index.ts';
-import { TOLERANCES } from './tolerances.ts';
+import { angleBetween, handAngles, minuteOf, type DialTime, type Hand, type HandAngles } from '../clock/index.ts';
+import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
+import { hourTolerance } from '../misconceptions/index.ts';
+import { readingSteps, type ReadingConventions, type ReadingStep } from '../wording/index.ts';
+import { answeredTime } from './mark.ts';
 
 /**
  * Which hand to help with when a clock was not set right: the minute hand first, for on a geared clock the hour hand
@@ -8,8 +11,26 @@ import { TOLERANCES } from './tolerances.ts';
 export const handToHelp = (asked: DialTime, hands: HandAngles): Hand | undefined => {
   const wanted = handAngles(asked);
   if (angleBetween(hands.minute, wanted.minute) > TOLERANCES.minuteHand) return 'minute';
-  return angleBetween(hands.hour, wanted.hour) > TOLERANCES.hourHand ? 'hour' : undefined;
+  return angleBetween(hands.hour, wanted.hour) > hourTolerance(asked) ? 'hour' : undefined;
 };
 
 /** The numeral a hand points to at a time, or has passed last, 1..12: the place to light up. */
 export const numeralOf = (hand: Hand, time: DialTime): number => Math.floor(handAngles(time)[hand] / 30) || 12;
+
+/** The hand an answer went wrong with; the one read first where the answer does not tell. */
+const missedHand = (shown: DialTime, answer: Answer, first: Hand): Hand => {
+  if (answer.kind === 'hands') return handToHelp(shown, answer) ?? first;
+  const time = answeredTime(answer);
+  if (time === undefined || time === shown) return first;
+  return minuteOf(time) === minuteOf(shown) ? 'hour' : 'minute';
+};
+
+/**
+ * The reading step a child missed, to be lit up and said; none for tasks that are not about one time. The same steps the
+ * board and the answer keys use.
+ */
+export const hintStep = (item: Item, answer: Answer, conventions: ReadingConventions): ReadingStep | undefined => {
+  if (!('shown' in item)) return undefined;
+  const hand = item.kind === 'hour-hand' ? 'hour' : missedHand(item.shown, answer, conventions.firstRead);
+  return readingSteps(item.shown, conventions).find(({ part }) => part === hand);
+};

@@ -1,3 +1,13 @@
-export { VERDICTS, answeredTime, mark, type Finding, type Marking, type Verdict } from './mark.ts';
-export { TOLERANCES } from './tolerances.ts';
-export { handToHelp, numeralOf } from './hint.ts';
+export { describeAnswer, describeItem } from './describe.ts';
+export {
+  DRAWING_PROBLEMS,
+  VERDICTS,
+  findingSentence,
+  type DrawingProblem,
+  type Finding,
+  type Marking,
+  type Seen,
+  type Verdict,
+} from './findings.ts';
+export { handToHelp, hintStep, numeralOf } from './hint.ts';
+export { answeredTime, mark } from './mark.ts';

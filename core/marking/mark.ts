@@ -1,111 +1,126 @@
-import {
-  DIAL_MINUTES,
-  angleBetween,
-  handAngles,
-  hourOf,
-  readHands,
-  wrapToDial,
-  type DialTime,
-  type HandAngles,
-} from '../clock/index.ts';
-import type { Answer, Item } from '../items/index.ts';
-import { explain, predict, WRONG_RULES, isInvisible, type WrongRule } from '../misconceptions/index.ts';
-import { TOLERANCES } from './tolerances.ts';
+import { readHands, wrapToDial, type DialTime } from '../clock/index.ts';
+import { ANSWER_KINDS, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { isSame } from '../misconceptions/index.ts';
+import { readDrawing } from '../strokes/index.ts';
+import { DEFAULT_CONVENTIONS, parse, type Conventions } from '../wording/index.ts';
+import type { Finding, Marking } from './findings.ts';
+import { hourFinding, markDrawn, markFree, markGeared, ruleFindings } from './hands.ts';
 
-/** What an answer is worth. `nearly`: the idea is there, the hand was let go a little too early or too late. */
-export const VERDICTS = ['right', 'nearly', 'wrong'] as const;
-export type Verdict = (typeof VERDICTS)[number];
+type Timed = Item & { readonly shown: DialTime };
 
-/**
- * What was seen in an answer that is not right.
- * - `rule`: a wrong rule leads to exactly this answer
- * - `minute-hand-off`: the hour is right, the minute hand strays by so many whole minutes (positive: past its place)
- * - `hour-off`: another hour was named or set
- */
-export type Finding =
-  | { readonly kind: 'rule'; readonly rule: WrongRule; readonly answered: DialTime }
-  | { readonly kind: 'minute-hand-off'; readonly minutes: number }
-  | { readonly kind: 'hour-off'; readonly askedHour: number; readonly answeredHour: number };
-
-/** An answer judged. Findings are empty when it is right, or wrong with nothing to be seen in it. */
-export interface Marking {
-  readonly verdict: Verdict;
-  readonly findings: readonly Finding[];
-}
-
-const RIGHT: Marking = { verdict: 'right', findings: [] };
-const rules = (found: readonly WrongRule[], answered: DialTime): Finding[] =>
-  found.map((rule) => ({ kind: 'rule', rule, answered }));
-const hourOff = (asked: DialTime, answered: DialTime): Finding[] =>
-  hourOf(asked) === hourOf(answered)
-    ? []
-    : [{ kind: 'hour-off', askedHour: hourOf(asked), answeredHour: hourOf(answered) }];
-
-const markTime = (item: Item & { shown: DialTime }, answered: DialTime): Marking => {
-  if (answered === item.shown) return RIGHT;
-  const found = rules(explain(item, answered), answered);
-  return { verdict: 'wrong', findings: found.length > 0 ? found : hourOff(item.shown, answered) };
+const markTime = (item: Timed, time: DialTime): Marking => {
+  const seen = { time };
+  if (time === item.shown) return { verdict: 'right', findings: [], seen };
+  const rules = ruleFindings(item, { kind: 'time', time });
+  return { verdict: 'wrong', findings: rules.length > 0 ? rules : hourFinding(item.shown, time), seen };
 };
 
-/** Rules whose hands these are, each hand within tolerance of a place the rule foretells. */
-const rulesOfHands = (item: Item, hands: HandAngles): WrongRule[] =>
-  WRONG_RULES.filter(
-    (rule) =>
-      !isInvisible(rule, item) &&
-      predict(rule, item).some((time) => {
-        const foretold = handAngles(time);
-        return (
-          angleBetween(hands.minute, foretold.minute) <= TOLERANCES.minuteHand &&
-          angleBetween(hands.hour, foretold.hour) <= TOLERANCES.hourHand
-        );
-      }),
-  );
-
-const markHands = (item: Item & { shown: DialTime }, hands: HandAngles): Marking => {
-  const wanted = handAngles(item.shown);
-  const minuteOff = angleBetween(hands.minute, wanted.minute);
-  const hourOffDegrees = angleBetween(hands.hour, wanted.hour);
-  if (minuteOff <= TOLERANCES.minuteHand && hourOffDegrees <= TOLERANCES.hourHand) return RIGHT;
-  const answered = readHands(hands).time;
-  // A geared hour hand strays one twelfth of the minute hand's stray, so its own tolerance covers a near miss too.
-  if (minuteOff <= TOLERANCES.minuteHandNearly && hourOffDegrees <= TOLERANCES.hourHand) {
-    const past = wrapToDial(answered - item.shown);
-    return {
-      verdict: 'nearly',
-      findings: [{ kind: 'minute-hand-off', minutes: past < DIAL_MINUTES / 2 ? past : past - DIAL_MINUTES }],
-    };
+/** A written time: strictly as it stands. A fault is named beside the rules it may come from. */
+const markText = (item: Timed, text: string, conventions: Conventions): Marking => {
+  const read = parse(text, conventions);
+  if (read.kind === 'time') {
+    if (item.kind === 'read') return { ...markTime(item, read.time), seen: { time: read.time, text } };
+    const seen = { time: read.time, text };
+    if (read.time === item.shown) return { verdict: 'right', findings: [], seen };
+    const rules = ruleFindings(item, { kind: 'text', text });
+    return { verdict: 'wrong', findings: rules.length > 0 ? rules : hourFinding(item.shown, read.time), seen };
   }
-  const found = rules(rulesOfHands(item, hands), answered);
-  return { verdict: 'wrong', findings: found.length > 0 ? found : hourOff(item.shown, answered) };
+  const fault: Finding = { kind: 'writing', fault: read.fault };
+  const seen = { text, ...(read.meant !== undefined && { time: read.meant }) };
+  if (read.fault === 'not-a-time') return { verdict: 'unreadable', findings: [fault], seen };
+  return { verdict: 'wrong', findings: [...ruleFindings(item, { kind: 'text', text }), fault], seen };
+};
+
+const markStrokes = (item: Timed, answer: Extract<Answer, { kind: 'strokes' }>, conventions: Conventions): Marking => {
+  const read = readDrawing(answer.strokes);
+  if (read.kind === 'unreadable')
+    return { verdict: 'unreadable', findings: [{ kind: 'drawing', problem: read.why }], seen: {} };
+  const hands = read.hands.map(({ angle, reach }) => ({ angle, reach }));
+  return markDrawn(item, { kind: 'drawn', hands, offCentre: read.offCentre }, conventions);
+};
+
+/** Chosen options against the right ones: all of them and no other. */
+const markChoice = (item: Item, answer: Extract<Answer, { kind: 'choice' }>, right: Answer): Marking => {
+  const wanted = right.kind === 'choice' ? right.chosen : [];
+  const leftOut = wanted.filter((place) => !answer.chosen.includes(place)).length;
+  const wronglyTaken = answer.chosen.filter((place) => !wanted.includes(place)).length;
+  if (leftOut + wronglyTaken === 0) return { verdict: 'right', findings: [], seen: {} };
+  const rules = ruleFindings(item, answer);
+  return {
+    verdict: 'wrong',
+    findings: rules.length > 0 ? rules : [{ kind: 'choice', leftOut, wronglyTaken }],
+    seen: {},
+  };
+};
+
+const check = (item: Item, answer: Answer): void => {
+  if (!ANSWER_KINDS[item.kind].includes(answer.kind))
+    throw new RangeError(`a ${answer.kind} answer does not belong to a ${item.kind} item`);
+  const angles =
+    answer.kind === 'hands'
+      ? [answer.hour, answer.minute]
+      : answer.kind === 'drawn'
+        ? answer.hands.flatMap(({ angle, reach }) => [angle, reach])
+        : [];
+  const odd = angles.find((angle) => !Number.isFinite(angle));
+  if (odd !== undefined) throw new RangeError(`hands at ${odd} are not finite`);
 };
 
 /**
  * Judges an answer to an item.
- * @param answer hand angles in degrees clockwise from 12; times in minutes after twelve; hours 1..12
+ * @param answer hand angles in degrees clockwise from 12; reaches in face units; times in minutes after twelve
  * @throws RangeError when the answer's kind does not belong to the item's kind, or an angle is not finite
  */
-export const mark = (item: Item, answer: Answer): Marking => {
-  if (answer.kind === 'observed') return answer.got ? RIGHT : { verdict: 'wrong', findings: [] };
-  if (item.kind === 'hour-hand' && answer.kind === 'hour') {
-    const asked = hourOf(item.shown);
-    if (answer.hour === asked) return RIGHT;
-    return { verdict: 'wrong', findings: [{ kind: 'hour-off', askedHour: asked, answeredHour: answer.hour }] };
+export const mark = (item: Item, answer: Answer, conventions: Conventions = DEFAULT_CONVENTIONS): Marking => {
+  if (answer.kind === 'observed') return { verdict: answer.got ? 'right' : 'wrong', findings: [], seen: {} };
+  check(item, answer);
+  switch (answer.kind) {
+    case 'time':
+      return markTime(item as Timed, answer.time);
+    case 'text':
+      return markText(item as Timed, answer.text, conventions);
+    case 'hands':
+      return item.kind === 'set' ? markGeared(item, answer) : markFree(item as Timed, answer, conventions);
+    case 'drawn':
+      return markDrawn(item as Timed, answer, conventions);
+    case 'strokes':
+      return markStrokes(item as Timed, answer, conventions);
+    default: {
+      const right = rightAnswers(item, conventions);
+      if (answer.kind === 'choice') return markChoice(item, answer, right[0]!);
+      if (right.some((one) => isSame(item, answer, one))) return { verdict: 'right', findings: [], seen: {} };
+      const rules = ruleFindings(item, answer);
+      const hour =
+        item.kind === 'hour-hand' && answer.kind === 'hour'
+          ? hourFinding(item.shown, wrapToDial(answer.hour * 60))
+          : [];
+      return { verdict: 'wrong', findings: rules.length > 0 ? rules : hour, seen: {} };
+    }
   }
-  if (item.kind === 'read' && answer.kind === 'time') return markTime(item, answer.time);
-  if (item.kind === 'set' && answer.kind === 'hands') return markHands(item, answer);
-  throw new RangeError(`a ${answer.kind} answer does not belong to a ${item.kind} item`);
 };
 
-/** The time an answer amounts to, to draw beside the one asked; none for an observed answer. */
+/** The time an answer amounts to, to draw beside the one asked; none where it amounts to none. */
 export const answeredTime = (answer: Answer): DialTime | undefined => {
   switch (answer.kind) {
-    case 'observed':
-      return undefined;
     case 'hour':
       return wrapToDial(answer.hour * 60);
     case 'time':
       return answer.time;
     case 'hands':
       return readHands(answer).time;
+    case 'text': {
+      const read = parse(answer.text);
+      return read.kind === 'time' ? read.time : read.meant;
+    }
+    case 'drawn': {
+      const [hour, minute] = answer.hands;
+      return hour && minute && readHands({ hour: hour.angle, minute: minute.angle }).time;
+    }
+    case 'strokes': {
+      const read = readDrawing(answer.strokes);
+      return read.kind === 'hands' ? answeredTime({ kind: 'drawn', hands: read.hands }) : undefined;
+    }
+    default:
+      return undefined;
   }
 };

@@ -1,20 +1,4 @@
-/** Words a lesson brings in; hands are called as the class calls them. */
-export const LESSON_WORDS = [
-  'clock',
-  'face',
-  'numbers',
-  'hour-hand',
-  'minute-hand',
-  'clockwise',
-  'oclock',
-  'straight-up',
-  'half-turn',
-  'half-past',
-  'passed',
-  'analog',
-  'digital',
-] as const;
-export type LessonWord = (typeof LESSON_WORDS)[number];
+import type { ClockWord } from '../skills/index.ts';
 
 /** Things to lay out or print. */
 export const READY_ITEMS = [
@@ -31,7 +15,7 @@ export type ReadyItem = (typeof READY_ITEMS)[number];
 
 /** What a lesson needs beside its times. */
 export interface LessonContent {
-  readonly words: readonly LessonWord[];
+  readonly words: readonly ClockWord[];
   readonly ready: readonly ReadyItem[];
 }
 

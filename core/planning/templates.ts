@@ -58,11 +58,11 @@ const half = (hour: number): DialTime => timeOf(hour, 30);
  * contrast pairs and the hard times (12:30, 6:30, 11:30) come after.
  */
 export const UNIT: readonly LessonTemplate[] = [
-  lesson('why-clocks', ['parts'], none('purpose', 6), none('together', 8), none('close', 4)),
+  lesson('why-clocks', ['what-for'], none('purpose', 6), none('together', 8), none('close', 4)),
   lesson('parts', ['parts'], none('warm-up', 3), none('show', 7), none('together', 6), none('close', 2)),
   lesson(
     'hour-hand-on',
-    ['hour-hand'],
+    ['hour-hand-on'],
     none('warm-up', 2),
     fixed('show', 6, timeOf(3), timeOf(9), timeOf(4)),
     chosen('together', 7, 4),
@@ -70,7 +70,7 @@ export const UNIT: readonly LessonTemplate[] = [
   ),
   lesson(
     'hour-hand-between',
-    ['hour-hand'],
+    ['hour-hand-between'],
     chosen('warm-up', 3, 4),
     fixed('show', 6, timeOf(4), half(4), timeOf(5)),
     fixed('together', 6, half(2), half(9), half(7)),

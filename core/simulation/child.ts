@@ -1,6 +1,6 @@
-import { OCLOCK_TIMES, handAngles, hourOf, type DialTime } from '../clock/index.ts';
-import { pick, type Rng } from '../common/index.ts';
-import type { Answer, Item } from '../items/index.ts';
+import { OCLOCK_TIMES, hourOf, normaliseAngle, wrapToDial, type DialTime } from '../clock/index.ts';
+import { pick, shuffled, type Rng } from '../common/index.ts';
+import { CLOCK_PARTS, UNITS, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
 
 /** A made-up child: a wrong rule or none, how often the rule is used, and how often a slip happens. */
@@ -8,41 +8,73 @@ export interface SimulatedChild {
   readonly rule: WrongRule | undefined;
   /** Share 0..1 of items on which the rule is followed; on the others the child is right. */
   readonly faith: number;
-  /** Share 0..1 of answers that slip to a neighbouring hour. */
+  /** Share 0..1 of answers that slip, to a neighbouring hour or to any other option. */
   readonly slip: number;
 }
 
-const slipped = (rng: Rng, time: DialTime): DialTime => {
+const slippedTime = (rng: Rng, time: DialTime): DialTime => {
   const hour = hourOf(time) % 12;
-  return OCLOCK_TIMES[(hour + (rng() < 0.5 ? 1 : 11)) % 12]!;
+  return wrapToDial(OCLOCK_TIMES[(hour + (rng() < 0.5 ? 1 : 11)) % 12]! + (time % 60));
 };
 
-const timeAnswered = (child: SimulatedChild, item: Item & { shown: DialTime }, rng: Rng): DialTime => {
-  if (rng() < child.slip) return slipped(rng, item.shown);
-  const follows = child.rule !== undefined && !isInvisible(child.rule, item) && rng() < child.faith;
-  // The likelier answers of a rule stand first in its prediction: two in three take the first.
-  if (!follows) return item.shown;
-  const predicted = predict(child.rule, item);
-  return rng() < 2 / 3 ? predicted[0]! : pick(rng, predicted);
+/** The right answer to another item: the same task about a neighbouring hour, or another option taken. */
+const slipped = (rng: Rng, item: Item): Answer => {
+  switch (item.kind) {
+    case 'name-part':
+      return { kind: 'part', part: pick(rng, CLOCK_PARTS) };
+    case 'direction':
+      return { kind: 'direction', direction: 'anticlockwise' };
+    case 'choose-words':
+    case 'choose-clock':
+    case 'choose-writings':
+      return { kind: 'choice', chosen: [Math.floor(rng() * item.options.length)] };
+    case 'pair': {
+      const places = shuffled(
+        rng,
+        item.times.map((_, place) => place),
+      );
+      return { kind: 'pairs', pairs: places.map((place) => ({ digits: place, words: place })) };
+    }
+    case 'judge-clock':
+      return { kind: 'judgement', possible: true };
+    case 'how-long':
+      return { kind: 'unit', unit: pick(rng, UNITS) };
+    case 'day-order':
+      return {
+        kind: 'order',
+        order: shuffled(
+          rng,
+          item.events.map((_, place) => place),
+        ),
+      };
+    case 'yet':
+      return { kind: 'yes-no', yes: rng() < 0.5 };
+    default:
+      return rightAnswers({ ...item, shown: slippedTime(rng, item.shown) })[0]!;
+  }
 };
 
-/** Hands as a finger leaves them: on the minute, or a degree or two beside. */
-const trembling = (rng: Rng, time: DialTime): Answer => {
+/** Hands as a finger leaves them: on their place, or a degree or two beside. */
+const trembling = (rng: Rng, answer: Answer): Answer => {
+  if (answer.kind !== 'hands' && answer.kind !== 'drawn') return answer;
   const stray = Math.round((rng() - 0.5) * 6);
-  const exact = handAngles(time);
-  return { kind: 'hands', hour: (exact.hour + stray / 12 + 360) % 360, minute: (exact.minute + stray + 360) % 360 };
+  if (answer.kind === 'hands')
+    return {
+      kind: 'hands',
+      hour: normaliseAngle(answer.hour + stray / 12),
+      minute: normaliseAngle(answer.minute + stray),
+    };
+  return { ...answer, hands: answer.hands.map((hand) => ({ ...hand, angle: normaliseAngle(hand.angle + stray) })) };
 };
 
 /** The answer a simulated child gives to an item; the same for the same generator state. */
 export const simulateAnswer = (child: SimulatedChild, item: Item, rng: Rng): Answer => {
-  switch (item.kind) {
-    case 'name-part':
-      return { kind: 'observed', got: rng() >= child.slip };
-    case 'hour-hand':
-      return { kind: 'hour', hour: hourOf(rng() < child.slip ? slipped(rng, item.shown) : item.shown) };
-    case 'read':
-      return { kind: 'time', time: timeAnswered(child, item, rng) };
-    case 'set':
-      return trembling(rng, timeAnswered(child, item, rng));
-  }
+  // Naming a part is said aloud, and the teacher taps.
+  if (item.kind === 'name-part') return { kind: 'observed', got: rng() >= child.slip };
+  if (rng() < child.slip) return trembling(rng, slipped(rng, item));
+  const { rule } = child;
+  const predicted = rule === undefined || isInvisible(rule, item) ? undefined : predict(rule, item);
+  if (predicted?.kind !== 'answers' || rng() >= child.faith) return trembling(rng, rightAnswers(item)[0]!);
+  // The likelier answers of a rule stand first in its prediction: two in three take the first.
+  return trembling(rng, rng() < 2 / 3 ? predicted.own[0]! : pick(rng, predicted.own));
 };

@@ -1,1 +1,10 @@
 export { simulateAnswer, type SimulatedChild } from './child.ts';
+export {
+  DRAWING_HABITS,
+  UNITS_PER_MM,
+  anyStyle,
+  simulateDrawing,
+  simulateScribble,
+  type DrawingHabit,
+  type DrawingStyle,
+} from './drawing.ts';

@@ -25,9 +25,9 @@ describe('a simulated child', () => {
     for (const rule of ['hands-swapped', 'numeral-as-minutes'] as const)
       for (const item of reads) {
         const answer = simulateAnswer({ rule, faith: 1, slip: 0 }, item, rng);
-        if (answer.kind !== 'time') throw new Error('a read item is answered by a time');
         const invisible = rule === 'hands-swapped' && 'shown' in item && item.shown === 0;
-        expect(explain(item, answer.time)).toEqual(invisible ? [] : [rule]);
+        if (invisible) expect(explain(item, answer)).toEqual([]);
+        else expect(explain(item, answer)).toContain(rule);
       }
   });
   it('who slips is off by one hour', () => {

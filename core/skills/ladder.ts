@@ -1,7 +1,11 @@
-/** The skills of the unit in teaching order. Later ones lean on earlier ones. */
+/** The ladder of skills in teaching order. What each leans on stands in `SKILL_DATA`. */
 export const SKILLS = [
+  'what-for',
+  'how-long',
   'parts',
-  'hour-hand',
+  'clockwise',
+  'hour-hand-on',
+  'hour-hand-between',
   'oclock-read',
   'oclock-set',
   'oclock-match',
@@ -13,16 +17,33 @@ export const SKILLS = [
   'half-past-write',
   'half-past-draw',
   'mixed',
+  'other-faces',
+  'judge-clock',
+  'quarter-past',
+  'quarter-to',
+  'five-minutes',
+  'to-the-minute',
 ] as const;
 export type Skill = (typeof SKILLS)[number];
 
 /** Skills that stand under one heading in a table of the class. */
-export const SKILL_GROUPS = ['clock', 'oclock', 'half-past', 'mixed'] as const;
+export const SKILL_GROUPS = ['clock', 'oclock', 'half-past', 'mixed', 'onward'] as const;
 export type SkillGroup = (typeof SKILL_GROUPS)[number];
 
-/** The heading each skill stands under. */
-export const groupOfSkill = (skill: Skill): SkillGroup => {
-  if (skill.startsWith('oclock')) return 'oclock';
-  if (skill.startsWith('half-past')) return 'half-past';
-  return skill === 'mixed' ? 'mixed' : 'clock';
-};
+/** The columns of the class's table: what the unit brings answers about. */
+export const CLASS_SKILLS = [
+  'parts',
+  'hour-hand-on',
+  'hour-hand-between',
+  'oclock-read',
+  'oclock-set',
+  'oclock-match',
+  'oclock-write',
+  'oclock-draw',
+  'half-past-read',
+  'half-past-set',
+  'half-past-match',
+  'half-past-write',
+  'half-past-draw',
+  'mixed',
+] as const satisfies readonly Skill[];

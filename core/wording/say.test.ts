@@ -127,9 +127,9 @@ describe('the hands', () => {
 
 describe('words', () => {
   it('differ in UK English only where it differs', () => {
-    expect(wordsOf('clock.kinds.analog', 'en-US')).toBe('analog clock');
-    expect(wordsOf('clock.kinds.analog', 'en-GB')).toBe('analogue clock');
-    expect(wordsOf('clock.kinds.digital', 'en-GB')).toBe('digital clock');
+    expect(wordsOf('clock.words.analog', 'en-US')).toBe('analog clock');
+    expect(wordsOf('clock.words.analog', 'en-GB')).toBe('analogue clock');
+    expect(wordsOf('clock.words.digital', 'en-GB')).toBe('digital clock');
   });
   it('that are missing are a mistake of ours, and said so', () =>
     expect(() => wordsOf('clock.nothing', 'en-US')).toThrow('no words for clock.nothing'));

@@ -4,20 +4,24 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, ClassView } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
-import { SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
+import { ruleText } from '../../core/misconceptions/index.ts';
+import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
+import { sentence } from '../../core/wording/index.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ChildPicture from '../people/ChildPicture.vue';
+import { useClassroomStore } from '../stores/classroom.ts';
 
 const { children, rows } = defineProps<{ children: readonly Child[]; rows: ClassView['children'] }>();
 const { t } = useI18n();
+const store = useClassroomStore();
 
 const LEGEND = [...LEVELS].reverse();
 /** A third, two thirds, full: what the legend's dials show. */
 const LEGEND_SHARE = { secure: 1, 'getting-there': 0.67, beginning: 0.33, 'not-seen': 0 } as const;
 const groups = SKILL_GROUPS.map((group) => ({
   group,
-  skills: SKILLS.filter((skill) => groupOfSkill(skill) === group),
-}));
+  skills: CLASS_SKILLS.filter((skill) => groupOfSkill(skill) === group),
+})).filter(({ skills }) => skills.length > 0);
 const startsGroup = (skill: Skill): boolean => groups.some(({ skills }) => skills[0] === skill);
 /** More children than rows of the usual height fit: narrower ones. */
 const crowded = computed(() => children.length > 24);
@@ -31,7 +35,7 @@ const cell = (child: Child, skill: Skill) => {
 };
 const reason = (child: Child): string => {
   const rule = byChild.value.get(child.id)?.reason?.rule;
-  return rule === undefined ? '' : t(`reasonsShort.${rule}`);
+  return rule === undefined ? '' : sentence(ruleText(rule, 'short'), store.classroom!.settings);
 };
 </script>
 
@@ -48,7 +52,7 @@ const reason = (child: Child): string => {
     <table>
       <colgroup>
         <col class="of-name" />
-        <col v-for="skill in SKILLS" :key="skill" :class="startsGroup(skill) ? 'of-first' : 'of-skill'" />
+        <col v-for="skill in CLASS_SKILLS" :key="skill" :class="startsGroup(skill) ? 'of-first' : 'of-skill'" />
         <col />
       </colgroup>
       <thead>
@@ -61,7 +65,13 @@ const reason = (child: Child): string => {
         </tr>
         <tr>
           <td />
-          <th v-for="skill in SKILLS" :key="skill" scope="col" class="skill" :class="{ first: startsGroup(skill) }">
+          <th
+            v-for="skill in CLASS_SKILLS"
+            :key="skill"
+            scope="col"
+            class="skill"
+            :class="{ first: startsGroup(skill) }"
+          >
             {{ t(`skills.short.${skill}`) }}
           </th>
           <th scope="col" class="skill reason">{{ t('class.reason') }}</th>
@@ -78,7 +88,7 @@ const reason = (child: Child): string => {
               <span class="name">{{ child.name }}</span>
             </router-link>
           </th>
-          <td v-for="skill in SKILLS" :key="skill" :class="{ first: startsGroup(skill) }">
+          <td v-for="skill in CLASS_SKILLS" :key="skill" :class="{ first: startsGroup(skill) }">
             <DialGlyph v-bind="cell(child, skill)" class="dial" />
           </td>
           <td class="reason">{{ reason(child) }}</td>

@@ -4,8 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
-import { lessonContent, lessonMinutes, type LessonWord } from '../../core/planning/index.ts';
-import { wordsOf } from '../../core/wording/index.ts';
+import { lessonContent, lessonMinutes } from '../../core/planning/index.ts';
+import type { ClockWord } from '../../core/skills/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 
@@ -25,17 +25,14 @@ const when = computed(() => {
     to: clock.written(wrapToDial(from + lessonMinutes(lesson.segments))),
   });
 });
-const word = (key: LessonWord): string => {
+const word = (key: ClockWord): string => {
   switch (key) {
     case 'hour-hand':
       return clock.hand('hour');
     case 'minute-hand':
       return clock.hand('minute');
-    case 'analog':
-    case 'digital':
-      return wordsOf(`clock.kinds.${key}`, store.classroom!.settings.english);
     default:
-      return t(`words.${key}`);
+      return clock.phrase({ key: `clock.words.${key}`, values: {} });
   }
 };
 </script>

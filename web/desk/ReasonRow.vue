@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { z } from 'zod';
 import type { Child, Reason } from '../../contract/index.ts';
+import { ruleText } from '../../core/misconceptions/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -35,7 +36,7 @@ const readAs = computed(() => {
   <article class="reason">
     <SmallClock :time="first.shown" :px="46" :label="clock.said(first.shown)" />
     <div>
-      <h3 class="title-item">{{ t(`reasons.${reason.rule}`) }}</h3>
+      <h3 class="title-item">{{ clock.phrase(ruleText(reason.rule, 'name')) }}</h3>
       <p class="quiet">{{ readAs }}</p>
       <ul>
         <li v-for="child in children" :key="child.id">

@@ -2,12 +2,10 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { PROBLEM_CODES } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
-import { DECISIONS, LESSON_WORDS, READY_ITEMS, SEGMENT_KINDS, UNIT } from '../../core/planning/index.ts';
-import { SKILLS } from '../../core/skills/index.ts';
-import { WRONG_RULES } from '../../core/misconceptions/index.ts';
+import { DECISIONS, READY_ITEMS, SEGMENT_KINDS, UNIT } from '../../core/planning/index.ts';
+import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
 
 const WEB = new URL('..', import.meta.url);
-const CORE = new URL('../../core/', import.meta.url);
 /** Views and scripts in a folder, by their path. */
 const sourcesIn = (folder: URL): Map<string, string> =>
   new Map(
@@ -22,8 +20,8 @@ const keys = (words: object, prefix = ''): string[] =>
     typeof value === 'object' && value !== null ? keys(value, `${prefix}${key}.`) : [`${prefix}${key}`],
   );
 
-const clock = load('../../core/wording/messages/en-US.json');
-const us = new Set(keys({ ...clock, ...load('en-US/teacher.json'), ...load('en-US/station.json') }));
+// Clock language is core's, and tested there.
+const us = new Set(keys({ ...load('en-US/teacher.json'), ...load('en-US/station.json') }));
 
 describe('message files', () => {
   it('hold every key that a view asks for by name', () => {
@@ -41,7 +39,7 @@ describe('message files', () => {
     expect(missing).toEqual([]);
   });
   it('hold nothing that no view asks for any more', () => {
-    const text = [...sourcesIn(WEB).values(), ...sourcesIn(CORE).values()].join('\n');
+    const text = [...sourcesIn(WEB).values()].join('\n');
     // 'desk.start', `levels.${level}`: what is filled in stands for any name.
     const asked = [...text.matchAll(/['`]([\w-]+(?:\.(?:[\w-]+|\$\{[^}]+\}))+)['`]/g)].map(
       ([, key]) => new RegExp(`^${key!.replaceAll('.', '\\.').replace(/\$\{[^}]+\}/g, '[\\w-]+')}$`),
@@ -51,15 +49,11 @@ describe('message files', () => {
   it.each([
     ['problem', PROBLEM_CODES],
     ['levels', LEVELS],
-    ['skills.short', SKILLS],
+    ['skills.short', CLASS_SKILLS],
     ['skills.long', SKILLS],
-    ['reasons', WRONG_RULES],
-    ['reasonsShort', WRONG_RULES],
     ['desk.decision', DECISIONS],
     ['desk.because', DECISIONS],
     ['ready', READY_ITEMS],
-    // Hands and kinds of clock are called as core's word files say.
-    ['words', LESSON_WORDS.filter((word) => !/hand$|^(analog|digital)$/.test(word))],
     ['lessons', UNIT.flatMap(({ key }) => [`${key}.title`, `${key}.iCan`])],
     ['segments', SEGMENT_KINDS.flatMap((kind) => [`${kind}.title`, `${kind}.who`, `${kind}.text`])],
   ])('name every one of the %s', (group, names) =>
@@ -67,7 +61,6 @@ describe('message files', () => {
   );
   it('say nothing in UK English that US English does not know', () => {
     const uk = keys({
-      ...load('../../core/wording/messages/en-GB.json'),
       ...load('en-GB/teacher.json'),
       ...load('en-GB/station.json'),
     });

@@ -1,0 +1,82 @@
+import { hourOf, type DialTime } from '../clock/index.ts';
+import type { Answer, ClockPart, Item } from '../items/index.ts';
+import { digital, handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
+import { answeredTime } from './mark.ts';
+
+/** The name of a part, hands as the class calls them. */
+const partName = (part: ClockPart, conventions: Conventions): string =>
+  part === 'hour-hand' || part === 'minute-hand'
+    ? handName(part === 'hour-hand' ? 'hour' : 'minute', conventions)
+    : sentence({ key: `clock.parts.${part}`, values: {} }, conventions);
+
+const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {
+  const written = (time: DialTime): string => digital(time, conventions);
+  switch (item.kind) {
+    case 'name-part':
+      return { part: partName(item.part, conventions) };
+    case 'direction':
+    case 'judge-clock':
+      return {};
+    case 'hour-hand':
+      return { hour: hourOf(item.shown) };
+    case 'pair':
+      return { count: item.times.length };
+    case 'yet':
+      return { time: written(item.shown), target: say(item.target, conventions) };
+    case 'how-long':
+      return { deed: sentence({ key: `clock.deeds.${item.deed}`, values: {} }, conventions) };
+    case 'day-order':
+      return { count: item.events.length };
+    default:
+      return { time: written(item.shown) };
+  }
+};
+
+/** A task in a few words, for a list of answers: "Read 4:30", "Draw 9:00". */
+export const describeItem = (item: Item, conventions: Conventions): string =>
+  sentence({ key: `clock.tasks.${item.kind}`, values: taskValues(item, conventions) }, conventions);
+
+const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
+  const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.answered.${name}`, values });
+  const words = (key: string): string => sentence({ key, values: {} }, conventions);
+  const time = answeredTime(answer);
+  const written = time === undefined ? '' : digital(time, conventions);
+  switch (answer.kind) {
+    case 'observed':
+      return phrase(answer.got ? 'observedRight' : 'observedWrong');
+    case 'part':
+      return phrase('part', { part: partName(answer.part, conventions) });
+    case 'direction':
+      return phrase(answer.direction);
+    case 'hour':
+      return phrase('said', { answer: answer.hour });
+    case 'time':
+      return phrase('said', { answer: written });
+    case 'text':
+      return phrase('wrote', { answer: answer.text });
+    case 'hands':
+      return phrase('turned', { answer: written });
+    case 'strokes':
+    case 'drawn':
+      return time === undefined ? phrase('drewNothing') : phrase('drew', { answer: written });
+    case 'choice':
+      return phrase('chose', { count: answer.chosen.length });
+    case 'pairs':
+      return phrase('paired', { count: answer.pairs.length });
+    case 'yes-no':
+      return phrase(answer.yes ? 'yes' : 'no');
+    case 'judgement':
+      if (answer.possible) return phrase('possible');
+      return answer.fault === undefined
+        ? phrase('impossible')
+        : phrase('fault', { fault: words(`clock.faults.${answer.fault}`) });
+    case 'unit':
+      return phrase('unit', { unit: words(`clock.units.${answer.unit}`) });
+    case 'order':
+      return phrase('ordered');
+  }
+};
+
+/** An answer in a few words: "Said 5:30", "Turned to 12:15", "Wrote 430". */
+export const describeAnswer = (answer: Answer, conventions: Conventions): string =>
+  sentence(answerPhrase(answer, conventions), conventions);

@@ -1,0 +1,131 @@
+import {
+  DIAL_MINUTES,
+  angleBetween,
+  handAngles,
+  handsApart,
+  hourOf,
+  isHalfPast,
+  readHands,
+  turnBetween,
+  wrapToDial,
+  type DialTime,
+  type HandAngles,
+} from '../clock/index.ts';
+import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
+import { explain, hourTolerance, isSameLength, waysToSee } from '../misconceptions/index.ts';
+import type { Conventions } from '../wording/index.ts';
+import type { Finding, Marking, Seen } from './findings.ts';
+
+type Timed = Item & { readonly shown: DialTime };
+type Rules = Pick<Conventions, 'halfPastHand'>;
+
+export const ruleFindings = (item: Item, answer: Answer): Finding[] =>
+  explain(item, answer).map((rule) => ({ kind: 'rule', rule }));
+export const hourFinding = (asked: DialTime, answered: DialTime): Finding[] =>
+  hourOf(asked) === hourOf(answered)
+    ? []
+    : [{ kind: 'hour-off', askedHour: hourOf(asked), answeredHour: hourOf(answered) }];
+
+/** Is a free or drawn hour hand where it belongs? At half past as the class asks for it: half-way, or clearly past. */
+const hourHandRight = (angle: number, shown: DialTime, { halfPastHand }: Rules): boolean => {
+  const exact = handAngles(shown).hour;
+  if (isHalfPast(shown) && halfPastHand === 'lenient')
+    return angleBetween(angle, exact) <= 15 - TOLERANCES.lenientMargin;
+  return angleBetween(angle, exact) <= hourTolerance(shown);
+};
+const minuteHandRight = (angle: number, shown: DialTime): boolean =>
+  angleBetween(angle, handAngles(shown).minute) <= TOLERANCES.minuteHand;
+
+const seenHands = (hands: HandAngles): Seen => ({
+  hourAngle: hands.hour,
+  minuteAngle: hands.minute,
+  time: readHands(hands).time,
+});
+
+/** A geared clock: its hour hand follows, so the minute hand's stray tells how near it came. */
+export const markGeared = (item: Timed, hands: Extract<Answer, { kind: 'hands' }>): Marking => {
+  const wanted = handAngles(item.shown);
+  const seen = seenHands(hands);
+  const minuteOff = angleBetween(hands.minute, wanted.minute);
+  const hourRight = angleBetween(hands.hour, wanted.hour) <= TOLERANCES.hourHandOclock;
+  if (minuteOff <= TOLERANCES.minuteHand && hourRight) return { verdict: 'right', findings: [], seen };
+  // A geared hour hand strays one twelfth of the minute hand's stray, so its own tolerance covers a near miss too.
+  if (minuteOff <= TOLERANCES.minuteHandNearly && hourRight) {
+    const past = wrapToDial(seen.time! - item.shown);
+    const minutes = past < DIAL_MINUTES / 2 ? past : past - DIAL_MINUTES;
+    return { verdict: 'nearly', findings: [{ kind: 'minute-hand-off', minutes }], seen };
+  }
+  const rules = ruleFindings(item, hands);
+  return { verdict: 'wrong', findings: rules.length > 0 ? rules : hourFinding(item.shown, seen.time!), seen };
+};
+
+/** Strays of two free hands as findings, those alone that are not on their place. */
+const strays = (hands: HandAngles, shown: DialTime, rules: Rules): Finding[] => {
+  const wanted = handAngles(shown);
+  const found: Finding[] = [];
+  if (!minuteHandRight(hands.minute, shown))
+    found.push({ kind: 'minute-hand-off', minutes: Math.round(turnBetween(wanted.minute, hands.minute) / 6) });
+  if (!hourHandRight(hands.hour, shown, rules))
+    found.push({ kind: 'hour-hand-off', degrees: Math.round(turnBetween(wanted.hour, hands.hour)) });
+  return found;
+};
+
+/**
+ * Two hands that were put or drawn one by one. A wrong rule comes before "nearly": on the numeral at half past is not
+ * half-way missed by a little.
+ */
+const markPair = (
+  item: Timed,
+  hands: HandAngles,
+  answer: Answer,
+  rules: Rules,
+): Pick<Marking, 'verdict' | 'findings'> => {
+  if (minuteHandRight(hands.minute, item.shown) && hourHandRight(hands.hour, item.shown, rules))
+    return { verdict: 'right', findings: [] };
+  const found = ruleFindings(item, answer);
+  if (found.length > 0) return { verdict: 'wrong', findings: found };
+  const wanted = handAngles(item.shown);
+  const near =
+    angleBetween(hands.minute, wanted.minute) <= TOLERANCES.drawnMinuteNearly &&
+    angleBetween(hands.hour, wanted.hour) <= TOLERANCES.drawnHourNearly;
+  const off = strays(hands, item.shown, rules);
+  if (near) return { verdict: 'nearly', findings: off };
+  const named = hourFinding(item.shown, readHands(hands).time);
+  return { verdict: 'wrong', findings: named.length > 0 ? named : off };
+};
+
+/** Two hands that turn by themselves; which is which is known. */
+export const markFree = (item: Timed, hands: Extract<Answer, { kind: 'hands' }>, rules: Rules): Marking => ({
+  ...markPair(item, hands, hands, rules),
+  seen: seenHands(hands),
+});
+
+const odd = (problem: Extract<Finding, { kind: 'drawing' }>['problem']): Finding => ({ kind: 'drawing', problem });
+
+/** One line only: the hand that was drawn, unless both hands lie there and nobody can tell. */
+const markOneHand = (item: Timed, answer: Extract<Answer, { kind: 'drawn' }>): Marking => {
+  const [hand] = answer.hands;
+  const seen: Seen = { hourAngle: hand!.angle, hourReach: hand!.reach };
+  const both = handAngles(item.shown).minute;
+  if (handsApart(item.shown) <= TOLERANCES.hourHandHalfPast && angleBetween(hand!.angle, both) <= TOLERANCES.minuteHand)
+    return { verdict: 'unreadable', findings: [odd('hands-coincide')], seen };
+  return { verdict: 'wrong', findings: [odd('one-hand'), ...ruleFindings(item, answer)], seen };
+};
+
+/** A drawing's hands, the shorter first. */
+export const markDrawn = (item: Timed, answer: Extract<Answer, { kind: 'drawn' }>, rules: Rules): Marking => {
+  const [shorter, longer] = answer.hands;
+  if (shorter === undefined) return { verdict: 'unreadable', findings: [odd('nothing')], seen: {} };
+  if (longer === undefined) return markOneHand(item, answer);
+  const hands = waysToSee(answer.hands)[0]!;
+  const seen: Seen = { ...seenHands(hands), hourReach: shorter.reach, minuteReach: longer.reach };
+  if (isSameLength(answer.hands))
+    return { verdict: 'wrong', findings: [odd('same-length'), ...ruleFindings(item, answer)], seen };
+  const marked = markPair(item, hands, answer, rules);
+  if (!answer.offCentre) return { ...marked, seen };
+  return {
+    verdict: marked.verdict === 'right' ? 'nearly' : marked.verdict,
+    findings: [odd('off-centre'), ...marked.findings],
+    seen,
+  };
+};

@@ -1,0 +1,257 @@
+import { describe, expect, it } from '@jest/globals';
+import { TAUGHT_TIMES, handAngles, timeOf } from '../clock/index.ts';
+import { seededRng } from '../common/index.ts';
+import { drawnAt, pictureAt, pictureOf, type Answer, type Item } from '../items/index.ts';
+import { WRONG_RULES } from '../misconceptions/index.ts';
+import { anyStyle, simulateDrawing, simulateScribble } from '../simulation/index.ts';
+import { DEFAULT_CONVENTIONS, WRITING_FAULTS, sentence } from '../wording/index.ts';
+import {
+  DRAWING_PROBLEMS,
+  describeAnswer,
+  describeItem,
+  findingSentence,
+  hintStep,
+  mark,
+  type Finding,
+} from './index.ts';
+
+const at = (hour: number, minute = 0) => timeOf(hour, minute);
+const chosen = (...places: number[]): Answer => ({ kind: 'choice', chosen: places });
+const rulesOf = (item: Item, answer: Answer): string[] =>
+  mark(item, answer).findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : []));
+
+describe('choosing', () => {
+  const words: Item = { kind: 'choose-words', shown: at(4, 30), options: [at(5, 30), at(4, 30), at(4)] };
+  it('the words of a clock: the right ones, or those a reason leads to', () => {
+    expect(mark(words, chosen(1)).verdict).toBe('right');
+    expect(rulesOf(words, chosen(0))).toEqual(['coming-hour', 'larger-number']);
+    expect(rulesOf(words, chosen(2))).toEqual(['always-oclock']);
+  });
+  const clocks: Item = {
+    kind: 'choose-clock',
+    shown: at(4, 30),
+    options: [pictureOf({ hour: 120, minute: 180 }), pictureAt(at(4, 30)), pictureAt(at(3, 30)), pictureAt(at(4, 30))],
+  };
+  it('every clock that shows the time: all of them and no other', () => {
+    expect(mark(clocks, chosen(1, 3)).verdict).toBe('right');
+    expect(mark(clocks, chosen(3, 1)).verdict).toBe('right');
+    expect(mark(clocks, chosen(1)).findings).toEqual([{ kind: 'choice', leftOut: 1, wronglyTaken: 0 }]);
+    expect(mark(clocks, chosen(1, 2, 3)).findings).toEqual([{ kind: 'choice', leftOut: 0, wronglyTaken: 1 }]);
+    expect(rulesOf(clocks, chosen(0))).toEqual(['hour-hand-on-numeral']);
+    expect(rulesOf(clocks, chosen(2))).toEqual(['coming-hour', 'larger-number', 'wrong-side']);
+  });
+  const writings: Item = {
+    kind: 'choose-writings',
+    shown: at(9),
+    options: ['9:00', '900', '9 o’clock', '9:0', '00:9', '3:00'],
+  };
+  it('every right writing, the fault of a wrong one named', () => {
+    expect(mark(writings, chosen(0, 2)).verdict).toBe('right');
+    expect(rulesOf(writings, chosen(1))).toEqual(['colon-missing']);
+    expect(rulesOf(writings, chosen(3))).toEqual(['one-zero']);
+    expect(rulesOf(writings, chosen(4))).toEqual(['parts-reversed']);
+    expect(rulesOf(writings, chosen(5))).toEqual(['anticlockwise']);
+  });
+});
+
+describe('other kinds of task', () => {
+  const times = [at(4, 30), at(5, 30), at(4)];
+  const pair: Item = { kind: 'pair', times, digitsOrder: [2, 0, 1], wordsOrder: [1, 2, 0] };
+  it('pairs clocks with digits and words in any order', () => {
+    const right = [
+      { digits: 1, words: 2 },
+      { digits: 2, words: 0 },
+      { digits: 0, words: 1 },
+    ];
+    expect(mark(pair, { kind: 'pairs', pairs: right }).verdict).toBe('right');
+    expect(mark(pair, { kind: 'pairs', pairs: [right[1]!, right[0]!, right[2]!] }).verdict).toBe('wrong');
+  });
+  it.each([
+    [at(4, 25), at(4, 30), false],
+    [at(4, 30), at(4, 30), true],
+    [at(4, 35), at(4, 30), true],
+    [at(11, 55), at(12), false],
+    [at(12, 5), at(12), true],
+  ])('knows at %d whether it is %d yet', (shown, target, come) => {
+    expect(mark({ kind: 'yet', shown, target }, { kind: 'yes-no', yes: come }).verdict).toBe('right');
+    expect(mark({ kind: 'yet', shown, target }, { kind: 'yes-no', yes: !come }).verdict).toBe('wrong');
+  });
+  it('judges a clock: possible or not, and what is wrong', () => {
+    const wrong: Item = { kind: 'judge-clock', clock: pictureOf({ hour: 120, minute: 180 }) };
+    expect(mark(wrong, { kind: 'judgement', possible: false, fault: 'hour-hand-on-numeral' }).verdict).toBe('right');
+    expect(mark(wrong, { kind: 'judgement', possible: false }).verdict).toBe('right');
+    expect(mark(wrong, { kind: 'judgement', possible: false, fault: 'one-hand' }).verdict).toBe('wrong');
+    expect(rulesOf(wrong, { kind: 'judgement', possible: true })).toEqual(['hour-hand-on-numeral']);
+    const good: Item = { kind: 'judge-clock', clock: pictureAt(at(4, 30)) };
+    expect(mark(good, { kind: 'judgement', possible: true }).verdict).toBe('right');
+    expect(mark(good, { kind: 'judgement', possible: false }).verdict).toBe('wrong');
+  });
+  it('names parts and the way round', () => {
+    expect(mark({ kind: 'name-part', part: 'face' }, { kind: 'part', part: 'face' }).verdict).toBe('right');
+    expect(rulesOf({ kind: 'name-part', part: 'hour-hand' }, { kind: 'part', part: 'minute-hand' })).toEqual([
+      'names-swapped',
+    ]);
+    expect(rulesOf({ kind: 'direction' }, { kind: 'direction', direction: 'anticlockwise' })).toEqual([
+      'anticlockwise',
+    ]);
+  });
+  it('knows how long things take and the order of the day', () => {
+    expect(mark({ kind: 'how-long', deed: 'hop' }, { kind: 'unit', unit: 'second' }).verdict).toBe('right');
+    expect(mark({ kind: 'how-long', deed: 'hop' }, { kind: 'unit', unit: 'hour' }).verdict).toBe('wrong');
+    const day: Item = { kind: 'day-order', events: ['lunch', 'arrive', 'home'] };
+    expect(mark(day, { kind: 'order', order: [1, 0, 2] }).verdict).toBe('right');
+    expect(mark(day, { kind: 'order', order: [0, 1, 2] }).verdict).toBe('wrong');
+  });
+});
+
+describe('drawings', () => {
+  const draw = (hour: number, minute = 0): Item => ({ kind: 'draw', shown: at(hour, minute) });
+  const drawn = (hour: number, minute: number): Answer => ({
+    kind: 'drawn',
+    hands: [
+      { angle: hour, reach: 50 },
+      { angle: minute, reach: 80 },
+    ],
+  });
+  it('may put the hour hand anywhere between its numeral and the next where the class asks for no more', () => {
+    const lenient = { ...DEFAULT_CONVENTIONS, halfPastHand: 'lenient' } as const;
+    for (const hour of [123, 125, 135, 147]) expect(mark(draw(4, 30), drawn(hour, 180), lenient).verdict).toBe('right');
+    for (const hour of [120, 122, 148, 150]) expect(mark(draw(4, 30), drawn(hour, 180), lenient).verdict).toBe('wrong');
+  });
+  it('need hands of clearly different length: fifteen parts in a hundred', () => {
+    const ratio = (reach: number): Answer => ({
+      kind: 'drawn',
+      hands: [
+        { angle: 90, reach: 60 },
+        { angle: 0, reach },
+      ],
+    });
+    expect(mark(draw(3), ratio(69)).verdict).toBe('right');
+    expect(mark(draw(3), ratio(68)).findings[0]).toEqual({ kind: 'drawing', problem: 'same-length' });
+  });
+  it('keep what was seen: angles, reaches and the time they amount to', () =>
+    expect(mark(draw(4, 30), drawn(120, 180)).seen).toEqual({
+      hourAngle: 120,
+      minuteAngle: 180,
+      hourReach: 50,
+      minuteReach: 80,
+      time: at(4, 30),
+    }));
+  it('are read from strokes, all 24 times, right as they were meant', () => {
+    const rng = seededRng(5);
+    const verdicts = TAUGHT_TIMES.filter((time) => time !== at(12)).map((shown) =>
+      mark(
+        { kind: 'draw', shown },
+        { kind: 'strokes', strokes: simulateDrawing(handAngles(shown), anyStyle(rng), rng) },
+      ),
+    );
+    expect(verdicts.map(({ verdict }) => verdict)).toEqual(Array(23).fill('right'));
+  });
+  it('that are a scribble, or nothing, go to the teacher', () => {
+    expect(mark(draw(3), { kind: 'strokes', strokes: simulateScribble(seededRng(3)) })).toMatchObject({
+      verdict: 'unreadable',
+      findings: [{ kind: 'drawing' }],
+    });
+    expect(mark(draw(3), { kind: 'strokes', strokes: [] })).toMatchObject({
+      verdict: 'unreadable',
+      findings: [{ kind: 'drawing', problem: 'nothing' }],
+    });
+  });
+  it('are right as drawn for every time', () => {
+    for (const shown of TAUGHT_TIMES) expect(mark({ kind: 'draw', shown }, drawnAt(shown)).verdict).toBe('right');
+  });
+});
+
+describe('writing', () => {
+  it('in another form than the class’s is right or named, as the class chose', () => {
+    const item: Item = { kind: 'write-digital', shown: at(4, 30) };
+    const dotted: Answer = { kind: 'text', text: '4.30' };
+    expect(mark(item, dotted).verdict).toBe('right');
+    expect(mark(item, dotted, { ...DEFAULT_CONVENTIONS, otherForms: 'named' })).toMatchObject({
+      verdict: 'wrong',
+      findings: [{ kind: 'writing', fault: 'other-form' }],
+    });
+  });
+  it('is taken as an answer to a reading task too', () =>
+    expect(mark({ kind: 'read', shown: at(4, 30) }, { kind: 'text', text: 'half past five' })).toMatchObject({
+      verdict: 'wrong',
+      findings: [{ rule: 'coming-hour' }, { rule: 'larger-number' }],
+      seen: { text: 'half past five', time: at(5, 30) },
+    }));
+});
+
+describe('words about answers', () => {
+  it('has a sentence for every finding', () => {
+    const findings: Finding[] = [
+      ...WRONG_RULES.map((rule): Finding => ({ kind: 'rule', rule })),
+      ...WRITING_FAULTS.map((fault): Finding => ({ kind: 'writing', fault })),
+      ...DRAWING_PROBLEMS.map((problem): Finding => ({ kind: 'drawing', problem })),
+      ...[-3, -1, 1, 3].map((minutes): Finding => ({ kind: 'minute-hand-off', minutes })),
+      ...[-3, 3].map((degrees): Finding => ({ kind: 'hour-hand-off', degrees })),
+      { kind: 'hour-off', askedHour: 4, answeredHour: 5 },
+      { kind: 'choice', leftOut: 1, wronglyTaken: 0 },
+      { kind: 'choice', leftOut: 0, wronglyTaken: 2 },
+    ];
+    const sentences = findings.map((finding) => findingSentence(finding, DEFAULT_CONVENTIONS));
+    for (const words of sentences) expect(words).toMatch(/^[^{}]{4,}$/);
+    expect(new Set(sentences).size).toBe(sentences.length);
+    expect(sentences[0]).toBe('fits with: hands swapped');
+  });
+  it.each([
+    [{ kind: 'read', shown: at(4, 30) }, { kind: 'time', time: at(5, 30) }, 'Read 4:30', 'Said 5:30'],
+    [{ kind: 'set', shown: at(3) }, { kind: 'hands', ...handAngles(at(12, 15)) }, 'Set 3:00', 'Turned to 12:15'],
+    [{ kind: 'write-digital', shown: at(4, 30) }, { kind: 'text', text: '430' }, 'Write 4:30 in digits', 'Wrote 430'],
+    [{ kind: 'draw', shown: at(9) }, drawnAt(at(9)), 'Draw 9:00', 'Drew 9:00'],
+    [{ kind: 'draw', shown: at(9) }, { kind: 'strokes', strokes: [] }, 'Draw 9:00', 'Drew no time'],
+    [{ kind: 'name-part', part: 'hour-hand' }, { kind: 'part', part: 'face' }, 'Name the hour hand', 'Said face'],
+    [{ kind: 'direction' }, { kind: 'direction', direction: 'clockwise' }, 'Which way round', 'Clockwise'],
+    [{ kind: 'hour-hand', shown: at(4, 30) }, { kind: 'hour', hour: 5 }, 'The hour of one hand: 4', 'Said 5'],
+    [
+      { kind: 'yet', shown: at(4, 20), target: at(4, 30) },
+      { kind: 'yes-no', yes: false },
+      'Is it half past 4 yet, at 4:20?',
+      'No',
+    ],
+    [
+      { kind: 'judge-clock', clock: pictureAt(at(3)) },
+      { kind: 'judgement', possible: false, fault: 'one-hand' },
+      'Can this clock be right?',
+      'It cannot be right: a hand is missing',
+    ],
+    [{ kind: 'how-long', deed: 'hop' }, { kind: 'unit', unit: 'hour' }, 'How long: hop once', 'Said an hour'],
+    [
+      { kind: 'day-order', events: ['lunch', 'home'] },
+      { kind: 'order', order: [0, 1] },
+      'Order of 2 events',
+      'Put in order',
+    ],
+    [{ kind: 'read', shown: at(3) }, { kind: 'observed', got: false }, 'Read 3:00', 'Missed it'],
+  ] as const satisfies readonly (readonly [Item, Answer, string, string])[])(
+    'describes %j, answered %j',
+    (item, answer, task, words) => {
+      expect(describeItem(item, DEFAULT_CONVENTIONS)).toBe(task);
+      expect(describeAnswer(answer, DEFAULT_CONVENTIONS)).toBe(words);
+    },
+  );
+});
+
+describe('the hint for a child', () => {
+  const hint = (item: Item, answer: Answer): string | undefined => {
+    const step = hintStep(item, answer, DEFAULT_CONVENTIONS);
+    return step && sentence(step.sentence, DEFAULT_CONVENTIONS);
+  };
+  it.each([
+    ['another hour: the hour hand', at(5, 30), 'The hour hand has just passed 4.'],
+    ['other minutes: the minute hand', at(4), 'The minute hand points straight down: half a turn.'],
+  ])('is the reading step that was missed, %s', (_, said, words) =>
+    expect(hint({ kind: 'read', shown: at(4, 30) }, { kind: 'time', time: said })).toBe(words),
+  );
+  it('is the step read first where the answer does not tell', () =>
+    expect(hint({ kind: 'read', shown: at(3) }, { kind: 'observed', got: false })).toBe('The hour hand points to 3.'));
+  it('looks at the hands of a clock that was set', () =>
+    expect(hint({ kind: 'set', shown: at(3) }, { kind: 'hands', ...handAngles(at(4)) })).toBe(
+      'The hour hand points to 3.',
+    ));
+  it('is none for a task that is not about one time', () =>
+    expect(hint({ kind: 'direction' }, { kind: 'direction', direction: 'anticlockwise' })).toBeUndefined());
+});

@@ -1,0 +1,81 @@
+import { angleBetween, isHalfPast, type DialTime, type HandAngles } from '../clock/index.ts';
+import { TOLERANCES, type Answer, type DrawnHand } from '../items/index.ts';
+import { parse } from '../wording/index.ts';
+
+/** Degrees the hour hand may stray for a task about a time. */
+export const hourTolerance = (shown: DialTime): number =>
+  isHalfPast(shown) ? TOLERANCES.hourHandHalfPast : TOLERANCES.hourHandOclock;
+
+/** Are both hands where they are foretold, within the tolerances of a task about `shown`? */
+export const sameHands = (given: HandAngles, foretold: HandAngles, shown: DialTime): boolean =>
+  angleBetween(given.minute, foretold.minute) <= TOLERANCES.minuteHand &&
+  angleBetween(given.hour, foretold.hour) <= hourTolerance(shown);
+
+/** Are two drawn hands of one length? The shorter is given first. */
+export const isSameLength = ([shorter, longer]: readonly DrawnHand[]): boolean =>
+  shorter !== undefined && longer !== undefined && longer.reach < shorter.reach * TOLERANCES.lengthRatio;
+
+/** A drawing's two hands, the shorter as the hour hand; both ways round when they are of one length. */
+export const waysToSee = (hands: readonly DrawnHand[]): HandAngles[] => {
+  const [shorter, longer] = hands;
+  if (shorter === undefined || longer === undefined) return [];
+  const asDrawn = { hour: shorter.angle, minute: longer.angle };
+  return isSameLength(hands) ? [asDrawn, { hour: longer.angle, minute: shorter.angle }] : [asDrawn];
+};
+
+/** Are these two writings the same time, or the same fault with the same time meant? */
+export const sameWriting = (given: string, foretold: string): boolean => {
+  const [a, b] = [parse(given), parse(foretold)];
+  if (a.kind === 'time') return b.kind === 'time' && a.time === b.time;
+  return b.kind === 'fault' && a.fault === b.fault && a.meant === b.meant && a.fault !== 'not-a-time';
+};
+
+const sameList = (a: readonly number[], b: readonly number[]): boolean =>
+  a.length === b.length && a.every((value, i) => value === b[i]);
+const sorted = (list: readonly number[]): number[] => [...list].sort((a, b) => a - b);
+
+/**
+ * Is an answer that needs no tolerance the same as another? Answers of different kinds are not. Hands and drawings are
+ * compared by `sameHands`.
+ */
+export const sameExactly = (given: Answer, foretold: Answer): boolean => {
+  switch (foretold.kind) {
+    case 'part':
+      return given.kind === 'part' && given.part === foretold.part;
+    case 'direction':
+      return given.kind === 'direction' && given.direction === foretold.direction;
+    case 'hour':
+      return given.kind === 'hour' && given.hour === foretold.hour;
+    case 'time':
+      return given.kind === 'time' && given.time === foretold.time;
+    case 'text':
+      return given.kind === 'text' && sameWriting(given.text, foretold.text);
+    case 'choice':
+      return given.kind === 'choice' && sameList(sorted(given.chosen), sorted(foretold.chosen));
+    case 'pairs':
+      return (
+        given.kind === 'pairs' &&
+        given.pairs.length === foretold.pairs.length &&
+        given.pairs.every(
+          ({ digits, words }, i) => digits === foretold.pairs[i]!.digits && words === foretold.pairs[i]!.words,
+        )
+      );
+    case 'yes-no':
+      return given.kind === 'yes-no' && given.yes === foretold.yes;
+    case 'judgement':
+      return (
+        given.kind === 'judgement' &&
+        given.possible === foretold.possible &&
+        (foretold.possible || given.fault === foretold.fault)
+      );
+    case 'unit':
+      return given.kind === 'unit' && given.unit === foretold.unit;
+    case 'order':
+      return given.kind === 'order' && sameList(given.order, foretold.order);
+    case 'observed':
+    case 'hands':
+    case 'strokes':
+    case 'drawn':
+      return false;
+  }
+};

@@ -1,0 +1,52 @@
+import { TAUGHT_TIMES, isTaught, type DialTime } from '../clock/index.ts';
+import { shuffled, type Rng } from '../common/index.ts';
+import { isWritingOf, pictureAt, pictureOf, showsTime, type ClockPicture } from '../items/index.ts';
+import { WRITING_RULES, WRONG_RULES, predict, sameHands } from '../misconceptions/index.ts';
+import { DEFAULT_CONVENTIONS, digital, say } from '../wording/index.ts';
+
+/** The first of each kind, where two that cannot be told apart are one kind. */
+const distinct = <T>(list: readonly T[], same: (a: T, b: T) => boolean): T[] =>
+  list.reduce<T[]>((kept, one) => (kept.some((other) => same(one, other)) ? kept : [...kept, one]), []);
+
+/** Times a child might say for a clock by a wrong rule, o'clock and half past only; then any other times. */
+export const timeDistractors = (rng: Rng, shown: DialTime): DialTime[] => {
+  const byRule = WRONG_RULES.flatMap((rule) => {
+    const predicted = predict(rule, { kind: 'read', shown });
+    return predicted.kind === 'answers' ? predicted.own : [];
+  }).flatMap((answer) => (answer.kind === 'time' && isTaught(answer.time) ? [answer.time] : []));
+  const all = [...shuffled(rng, byRule), ...shuffled(rng, TAUGHT_TIMES)];
+  return [...new Set(all)].filter((time) => time !== shown);
+};
+
+/** Faces a child might take for a time by a wrong rule; then faces of other times. All can be told apart. */
+export const faceDistractors = (rng: Rng, shown: DialTime): ClockPicture[] => {
+  const byRule = WRONG_RULES.flatMap((rule) => {
+    const predicted = predict(rule, { kind: 'set-free', shown });
+    return predicted.kind === 'answers' ? predicted.own : [];
+  }).flatMap((answer) => (answer.kind === 'hands' ? [pictureOf({ hour: answer.hour, minute: answer.minute })] : []));
+  const others = shuffled(
+    rng,
+    TAUGHT_TIMES.filter((time) => time !== shown).map((time) => pictureAt(time)),
+  );
+  const same = (a: ClockPicture, b: ClockPicture): boolean => sameHands(a.hands, b.hands, shown);
+  const right = pictureAt(shown);
+  return distinct([...shuffled(rng, byRule), ...others], same).filter(
+    (picture) => !showsTime(picture, shown) && !same(picture, right),
+  );
+};
+
+/** Wrong writings of a time by a wrong rule, and right writings of other times. */
+export const writingDistractors = (rng: Rng, shown: DialTime): string[] => {
+  const byRule = WRITING_RULES.flatMap((rule) => {
+    const predicted = predict(rule, { kind: 'write-digital', shown });
+    return predicted.kind === 'answers' ? predicted.own : [];
+  }).flatMap((answer) => (answer.kind === 'text' ? [answer.text] : []));
+  const others = timeDistractors(rng, shown).map((time) => digital(time, DEFAULT_CONVENTIONS));
+  return [...new Set([...shuffled(rng, byRule), ...others])].filter((text) => !isWritingOf(text, shown));
+};
+
+/** Right writings of a time: digits and words. */
+export const rightWritings = (shown: DialTime): string[] => [
+  digital(shown, DEFAULT_CONVENTIONS),
+  say(shown, DEFAULT_CONVENTIONS),
+];

@@ -1,0 +1,163 @@
+import {
+  TAUGHT_TIMES,
+  handAngles,
+  hourOf,
+  isHalfPast,
+  isPossible,
+  timeOf,
+  wrapToDial,
+  type DialTime,
+  type HandAngles,
+} from '../clock/index.ts';
+import { pick, shuffled, type Rng } from '../common/index.ts';
+import {
+  CLOCK_FAULTS,
+  CLOCK_PARTS,
+  DAY_EVENTS,
+  DEEDS,
+  RIGHT_NUMERALS,
+  SCHOOL_DAY,
+  faultsOf,
+  pictureAt,
+  pictureOf,
+  type ClockFault,
+  type ClockPicture,
+  type Item,
+  type ItemKind,
+} from '../items/index.ts';
+import { faceDistractors, rightWritings, timeDistractors, writingDistractors } from './distractors.ts';
+
+/** Options of a choice, the right ones among them. */
+const OPTIONS = 3;
+
+const replaced = (list: readonly number[], place: number, value: number): number[] =>
+  list.map((one, i) => (i === place ? value : one));
+
+/** A printed clock with one thing wrong in it, never two, and never one that a sharp eye could call possible. */
+const faultyClock = (rng: Rng, fault: ClockFault): ClockPicture => {
+  const good = pictureAt(pick(rng, TAUGHT_TIMES));
+  const place = Math.floor(rng() * 12);
+  const next = (place + 1) % 12;
+  switch (fault) {
+    case 'numeral-missing':
+      return { ...good, numerals: replaced(RIGHT_NUMERALS, place, 0) };
+    case 'numeral-doubled':
+      return { ...good, numerals: replaced(RIGHT_NUMERALS, place, RIGHT_NUMERALS[next]!) };
+    case 'numerals-disordered':
+      return {
+        ...good,
+        numerals: replaced(replaced(RIGHT_NUMERALS, place, RIGHT_NUMERALS[next]!), next, RIGHT_NUMERALS[place]!),
+      };
+    case 'one-hand':
+      return { ...good, handsDrawn: rng() < 0.5 ? 'hour' : 'minute' };
+    case 'equal-hands':
+      return { ...good, equalLength: true };
+    case 'hour-hand-on-numeral':
+      return pictureOf({ hour: Math.floor(rng() * 12) * 30, minute: 180 });
+    case 'hands-swapped':
+      return faultyHands(rng, fault, ({ hour, minute }) => ({ hour: minute, minute: hour }));
+    case 'hands-disagree':
+      return faultyHands(rng, fault, ({ hour, minute }) => ({ hour: (hour + 15) % 360, minute }));
+  }
+};
+
+/** Degrees an hour hand must stand off at least for a clock that is to be seen as impossible. */
+const CLEARLY = 9.5;
+
+/** Hands of a taught time, changed so that exactly this is wrong with them. */
+const faultyHands = (rng: Rng, fault: ClockFault, change: (hands: HandAngles) => HandAngles): ClockPicture =>
+  pick(
+    rng,
+    TAUGHT_TIMES.map((time) => pictureOf(change(handAngles(time)))).filter((picture) => {
+      const found = faultsOf(picture);
+      return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
+    }),
+  );
+
+/** Three times to pair, whose clocks, digits and words all differ, in orders that are not the same. */
+const pairItem = (rng: Rng, shown: DialTime): Item => {
+  const times = shuffled(rng, [shown, ...timeDistractors(rng, shown).slice(0, 2)]);
+  const order = (): number[] => shuffled(rng, [0, 1, 2]);
+  let [digitsOrder, wordsOrder] = [order(), order()];
+  // A column in the order of the clocks would need no reading.
+  while ([digitsOrder, wordsOrder].some((list) => list.every((place, i) => place === i)))
+    [digitsOrder, wordsOrder] = [order(), order()];
+  return { kind: 'pair', times, digitsOrder, wordsOrder };
+};
+
+/** A clock up to half an hour before or after the target, in five minutes, so that the answer is beyond doubt. */
+const yetItem = (rng: Rng, target: DialTime): Item => ({
+  kind: 'yet',
+  shown: wrapToDial(target + (Math.floor(rng() * 13) - 6) * 5),
+  target,
+});
+
+const dayOrderItem = (rng: Rng): Item => {
+  for (;;) {
+    const events = shuffled(rng, DAY_EVENTS).slice(0, 4);
+    if (events.some((event, i) => i > 0 && SCHOOL_DAY[event] < SCHOOL_DAY[events[i - 1]!]))
+      return { kind: 'day-order', events };
+  }
+};
+
+/** Times a kind of task can be about: drawn hands that lie on each other could not be told apart. */
+const suits = (kind: ItemKind, time: DialTime): boolean =>
+  !((kind === 'draw' || kind === 'set-free') && time === timeOf(12));
+
+/**
+ * One task of a kind about one of the given times, never ambiguous and never impossible: options all differ, a wrong one
+ * is never right in disguise, a faulty clock has exactly one fault.
+ * @param times o'clock and half past to choose from; all of them unless said otherwise
+ * @throws RangeError when none of the times suits the kind
+ */
+export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = TAUGHT_TIMES): Item => {
+  const shown = (): DialTime =>
+    pick(
+      rng,
+      times.filter((time) => suits(kind, time)),
+    );
+  switch (kind) {
+    case 'name-part':
+      return { kind, part: pick(rng, CLOCK_PARTS) };
+    case 'direction':
+      return { kind };
+    case 'hour-hand':
+    case 'read':
+    case 'write-digital':
+    case 'write-words':
+    case 'set':
+    case 'set-free':
+    case 'draw':
+      return { kind, shown: shown() };
+    case 'choose-words': {
+      const time = shown();
+      return { kind, shown: time, options: shuffled(rng, [time, ...timeDistractors(rng, time).slice(0, OPTIONS - 1)]) };
+    }
+    case 'choose-clock': {
+      const time = shown();
+      const wrong = faceDistractors(rng, time).slice(0, OPTIONS - 1);
+      return { kind, shown: time, options: shuffled(rng, [pictureAt(time), ...wrong]) };
+    }
+    case 'choose-writings': {
+      const time = shown();
+      const wrong = writingDistractors(rng, time).slice(0, 3);
+      return { kind, shown: time, options: shuffled(rng, [...rightWritings(time), ...wrong]) };
+    }
+    case 'pair':
+      return pairItem(rng, shown());
+    case 'yet':
+      return yetItem(rng, shown());
+    case 'judge-clock':
+      return {
+        kind,
+        clock: rng() < 0.5 ? pictureAt(shown()) : faultyClock(rng, pick(rng, CLOCK_FAULTS)),
+      };
+    case 'how-long':
+      return { kind, deed: pick(rng, DEEDS) };
+    case 'day-order':
+      return dayOrderItem(rng);
+  }
+};
+
+/** The contrast of a time: the same hour at the other of o'clock and half past. */
+export const contrastOf = (time: DialTime): DialTime => timeOf(hourOf(time), isHalfPast(time) ? 0 : 30);

@@ -1,0 +1,42 @@
+import { describe, expect, it } from '@jest/globals';
+import { ITEM_KINDS } from '../items/index.ts';
+import { DEFAULT_CONVENTIONS, ENGLISHES, sentence } from '../wording/index.ts';
+import { CLOCK_WORDS, CURRICULUM_TAGS, SKILLS, SKILL_DATA, SKILL_GROUPS, leansOn } from './index.ts';
+
+describe('the ladder of skills', () => {
+  it('leans on earlier skills only, so that it can be climbed', () => {
+    for (const [place, skill] of SKILLS.entries())
+      for (const before of SKILL_DATA[skill].prerequisites)
+        expect([skill, before, SKILLS.indexOf(before) < place]).toEqual([skill, before, true]);
+  });
+  it.each([
+    ['oclock-read', ['parts', 'hour-hand-on']],
+    ['half-past-read', ['parts', 'clockwise', 'hour-hand-on', 'hour-hand-between', 'oclock-read']],
+    ['what-for', []],
+  ] as const)('%s leans on %j', (skill, before) => expect(leansOn(skill)).toEqual(before));
+  it('ends at the minute, which leans on all reading of the unit', () =>
+    expect(leansOn('to-the-minute')).toEqual(expect.arrayContaining(['mixed', 'quarter-past', 'half-past-read'])));
+  it('has for every skill a way to show it, a word, a tag and an I-can sentence', () => {
+    for (const skill of SKILLS) {
+      const { itemKinds, words, tags } = SKILL_DATA[skill];
+      expect(itemKinds.length).toBeGreaterThan(0);
+      expect(words.length).toBeGreaterThan(0);
+      expect(tags.length).toBeGreaterThan(0);
+      for (const english of ENGLISHES)
+        expect(
+          sentence({ key: `clock.skills.${skill}.iCan`, values: {} }, { ...DEFAULT_CONVENTIONS, english }),
+        ).toMatch(/^I can .+\.$/);
+    }
+  });
+  it('uses every kind of task, every word, every tag and every heading', () => {
+    const all = SKILLS.map((skill) => SKILL_DATA[skill]);
+    expect(new Set(all.flatMap(({ itemKinds }) => itemKinds))).toEqual(new Set(ITEM_KINDS));
+    expect(new Set(all.flatMap(({ words }) => words))).toEqual(new Set(CLOCK_WORDS));
+    expect(new Set(all.flatMap(({ tags }) => tags))).toEqual(new Set(CURRICULUM_TAGS));
+    expect(new Set(all.map(({ group }) => group))).toEqual(new Set(SKILL_GROUPS));
+  });
+  it('says which skills the US and England ask for in the first year: all of o’clock and half past, drawing too', () => {
+    for (const skill of SKILLS.filter((one) => /^(oclock|half-past)-/.test(one)))
+      expect(SKILL_DATA[skill].tags).toEqual(['us-1-time', 'england-1-time']);
+  });
+});

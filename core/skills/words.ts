@@ -1,0 +1,27 @@
+/** Words a lesson or a skill brings in; their wording is in core's word files, the hands' as the class calls them. */
+export const CLOCK_WORDS = [
+  'clock',
+  'analog',
+  'digital',
+  'face',
+  'numbers',
+  'hour-hand',
+  'minute-hand',
+  'clockwise',
+  'morning',
+  'afternoon',
+  'second',
+  'minute',
+  'hour',
+  'oclock',
+  'straight-up',
+  'half-turn',
+  'half-past',
+  'passed',
+  'colon',
+  'possible',
+  'quarter-past',
+  'quarter-to',
+  'five-minutes',
+] as const;
+export type ClockWord = (typeof CLOCK_WORDS)[number];

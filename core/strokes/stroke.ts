@@ -1,0 +1,45 @@
+import type { FacePoint } from '../clock/index.ts';
+
+/** A point of a drawing: face units (middle 0,0, rim 100, y down) and milliseconds since the drawing began. */
+export interface StrokePoint extends FacePoint {
+  readonly ms: number;
+}
+
+/** One line drawn without lifting the pencil or finger. */
+export type Stroke = readonly StrokePoint[];
+
+/** Length of a polyline, in face units. */
+export const pathLength = (points: readonly FacePoint[]): number =>
+  points.slice(1).reduce((sum, point, i) => sum + Math.hypot(point.x - points[i]!.x, point.y - points[i]!.y), 0);
+
+/** Distance between the farthest corners of the box round some points, in face units. */
+export const extent = (points: readonly FacePoint[]): number => {
+  const xs = points.map(({ x }) => x);
+  const ys = points.map(({ y }) => y);
+  return Math.hypot(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+};
+
+/**
+ * The same line with its points at even distances, so that where a child was slow weighs no more than where it was quick.
+ * @param spacing face units
+ */
+export const resampled = (points: readonly FacePoint[], spacing: number): FacePoint[] => {
+  const [first] = points;
+  if (first === undefined) return [];
+  const result: FacePoint[] = [first];
+  let last = first;
+  let owed = spacing;
+  for (const point of points.slice(1)) {
+    let left = Math.hypot(point.x - last.x, point.y - last.y);
+    while (left >= owed && left > 0) {
+      const share = owed / left;
+      last = { x: last.x + (point.x - last.x) * share, y: last.y + (point.y - last.y) * share };
+      result.push(last);
+      left -= owed;
+      owed = spacing;
+    }
+    owed -= left;
+    last = point;
+  }
+  return result;
+};
