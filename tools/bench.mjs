@@ -1,4 +1,4 @@
-// npm run bench: start-up, frames of a drag, size of the station's first load, answers kept a second.
+// npm run bench: the judgement's speed, start-up, frames of a drag, size of the station's first load, answers kept a second.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, run } from './ensure.mjs';
 
@@ -6,4 +6,7 @@ ensureNode();
 ensurePackages();
 ensureBrowser();
 ensureBuild();
-process.exit(run(process.execPath, ['--import', 'tsx', join(ROOT, 'e2e/bench.ts')]).status ?? 1);
+for (const script of ['tools/benchCore.ts', 'e2e/bench.ts']) {
+  const { status } = run(process.execPath, ['--import', 'tsx', join(ROOT, script)]);
+  if (status !== 0) process.exit(status ?? 1);
+}

@@ -1,6 +1,6 @@
 import type { DialTime } from '../clock/index.ts';
-import { ruleText, type WrongRule } from '../misconceptions/index.ts';
-import { sentence, type Phrase, type SpeakingConventions, type WritingFault } from '../wording/index.ts';
+import type { WrongRule } from '../misconceptions/index.ts';
+import type { WritingFault } from '../wording/index.ts';
 
 /**
  * What an answer is worth. `nearly`: the idea is there, a hand was let go a little too early or late, or a drawing is
@@ -60,34 +60,3 @@ export interface Marking {
   readonly findings: readonly Finding[];
   readonly seen: Seen;
 }
-
-const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.findings.${name}`, values });
-
-const findingPhrase = (finding: Finding, conventions: SpeakingConventions): Phrase => {
-  switch (finding.kind) {
-    case 'rule':
-      return phrase('rule', { rule: sentence(ruleText(finding.rule, 'short'), conventions) });
-    case 'minute-hand-off': {
-      const minutes = Math.abs(finding.minutes);
-      const way = finding.minutes > 0 ? 'Late' : 'Early';
-      return phrase(minutes === 1 ? `minuteOne${way}` : `minute${way}`, { minutes });
-    }
-    case 'hour-hand-off':
-      return phrase(finding.degrees > 0 ? 'hourHandFar' : 'hourHandShort', { degrees: Math.abs(finding.degrees) });
-    case 'hour-off':
-      return phrase('hourOff', { asked: finding.askedHour, answered: finding.answeredHour });
-    case 'writing':
-      return phrase(`writing.${finding.fault}`);
-    case 'drawing':
-      return phrase(`drawing.${finding.problem}`);
-    case 'choice':
-      return phrase(finding.wronglyTaken > 0 ? 'wronglyTaken' : 'leftOut', {
-        leftOut: finding.leftOut,
-        wronglyTaken: finding.wronglyTaken,
-      });
-  }
-};
-
-/** A finding as a piece of a sentence for the teacher: "the hour was 5, not 4", "fits with: hands swapped". */
-export const findingSentence = (finding: Finding, conventions: SpeakingConventions): string =>
-  sentence(findingPhrase(finding, conventions), conventions);

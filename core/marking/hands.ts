@@ -12,7 +12,7 @@ import {
   type HandAngles,
 } from '../clock/index.ts';
 import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
-import { explain, hourTolerance, isSameLength, waysToSee } from '../misconceptions/index.ts';
+import { explain, hourTolerance, isSameLength } from '../misconceptions/index.ts';
 import type { Conventions } from '../wording/index.ts';
 import type { Finding, Marking, Seen } from './findings.ts';
 
@@ -117,12 +117,18 @@ export const markDrawn = (item: Timed, answer: Extract<Answer, { kind: 'drawn' }
   const [shorter, longer] = answer.hands;
   if (shorter === undefined) return { verdict: 'unreadable', findings: [odd('nothing')], seen: {} };
   if (longer === undefined) return markOneHand(item, answer);
-  const hands = waysToSee(answer.hands)[0]!;
-  const seen: Seen = { ...seenHands(hands), hourReach: shorter.reach, minuteReach: longer.reach };
+  const hands = { hour: shorter.angle, minute: longer.angle };
+  const seen: Seen = {
+    hourAngle: hands.hour,
+    minuteAngle: hands.minute,
+    hourReach: shorter.reach,
+    minuteReach: longer.reach,
+    time: readHands(hands).time,
+  };
   if (isSameLength(answer.hands))
     return { verdict: 'wrong', findings: [odd('same-length'), ...ruleFindings(item, answer)], seen };
   const marked = markPair(item, hands, answer, rules);
-  if (!answer.offCentre) return { ...marked, seen };
+  if (!answer.offCentre) return { verdict: marked.verdict, findings: marked.findings, seen };
   return {
     verdict: marked.verdict === 'right' ? 'nearly' : marked.verdict,
     findings: [odd('off-centre'), ...marked.findings],

@@ -1,8 +1,6 @@
-export { describeAnswer, describeItem } from './describe.ts';
 export {
   DRAWING_PROBLEMS,
   VERDICTS,
-  findingSentence,
   type DrawingProblem,
   type Finding,
   type Marking,

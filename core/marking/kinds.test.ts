@@ -2,18 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import { TAUGHT_TIMES, handAngles, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { drawnAt, pictureAt, pictureOf, type Answer, type Item } from '../items/index.ts';
-import { WRONG_RULES } from '../misconceptions/index.ts';
 import { anyStyle, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { DEFAULT_CONVENTIONS, WRITING_FAULTS, sentence } from '../wording/index.ts';
-import {
-  DRAWING_PROBLEMS,
-  describeAnswer,
-  describeItem,
-  findingSentence,
-  hintStep,
-  mark,
-  type Finding,
-} from './index.ts';
+import { DEFAULT_CONVENTIONS, sentence } from '../wording/index.ts';
+import { hintStep, mark } from './index.ts';
 
 const at = (hour: number, minute = 0) => timeOf(hour, minute);
 const chosen = (...places: number[]): Answer => ({ kind: 'choice', chosen: places });
@@ -178,61 +169,6 @@ describe('writing', () => {
       findings: [{ rule: 'coming-hour' }, { rule: 'larger-number' }],
       seen: { text: 'half past five', time: at(5, 30) },
     }));
-});
-
-describe('words about answers', () => {
-  it('has a sentence for every finding', () => {
-    const findings: Finding[] = [
-      ...WRONG_RULES.map((rule): Finding => ({ kind: 'rule', rule })),
-      ...WRITING_FAULTS.map((fault): Finding => ({ kind: 'writing', fault })),
-      ...DRAWING_PROBLEMS.map((problem): Finding => ({ kind: 'drawing', problem })),
-      ...[-3, -1, 1, 3].map((minutes): Finding => ({ kind: 'minute-hand-off', minutes })),
-      ...[-3, 3].map((degrees): Finding => ({ kind: 'hour-hand-off', degrees })),
-      { kind: 'hour-off', askedHour: 4, answeredHour: 5 },
-      { kind: 'choice', leftOut: 1, wronglyTaken: 0 },
-      { kind: 'choice', leftOut: 0, wronglyTaken: 2 },
-    ];
-    const sentences = findings.map((finding) => findingSentence(finding, DEFAULT_CONVENTIONS));
-    for (const words of sentences) expect(words).toMatch(/^[^{}]{4,}$/);
-    expect(new Set(sentences).size).toBe(sentences.length);
-    expect(sentences[0]).toBe('fits with: hands swapped');
-  });
-  it.each([
-    [{ kind: 'read', shown: at(4, 30) }, { kind: 'time', time: at(5, 30) }, 'Read 4:30', 'Said 5:30'],
-    [{ kind: 'set', shown: at(3) }, { kind: 'hands', ...handAngles(at(12, 15)) }, 'Set 3:00', 'Turned to 12:15'],
-    [{ kind: 'write-digital', shown: at(4, 30) }, { kind: 'text', text: '430' }, 'Write 4:30 in digits', 'Wrote 430'],
-    [{ kind: 'draw', shown: at(9) }, drawnAt(at(9)), 'Draw 9:00', 'Drew 9:00'],
-    [{ kind: 'draw', shown: at(9) }, { kind: 'strokes', strokes: [] }, 'Draw 9:00', 'Drew no time'],
-    [{ kind: 'name-part', part: 'hour-hand' }, { kind: 'part', part: 'face' }, 'Name the hour hand', 'Said face'],
-    [{ kind: 'direction' }, { kind: 'direction', direction: 'clockwise' }, 'Which way round', 'Clockwise'],
-    [{ kind: 'hour-hand', shown: at(4, 30) }, { kind: 'hour', hour: 5 }, 'The hour of one hand: 4', 'Said 5'],
-    [
-      { kind: 'yet', shown: at(4, 20), target: at(4, 30) },
-      { kind: 'yes-no', yes: false },
-      'Is it half past 4 yet, at 4:20?',
-      'No',
-    ],
-    [
-      { kind: 'judge-clock', clock: pictureAt(at(3)) },
-      { kind: 'judgement', possible: false, fault: 'one-hand' },
-      'Can this clock be right?',
-      'It cannot be right: a hand is missing',
-    ],
-    [{ kind: 'how-long', deed: 'hop' }, { kind: 'unit', unit: 'hour' }, 'How long: hop once', 'Said an hour'],
-    [
-      { kind: 'day-order', events: ['lunch', 'home'] },
-      { kind: 'order', order: [0, 1] },
-      'Order of 2 events',
-      'Put in order',
-    ],
-    [{ kind: 'read', shown: at(3) }, { kind: 'observed', got: false }, 'Read 3:00', 'Missed it'],
-  ] as const satisfies readonly (readonly [Item, Answer, string, string])[])(
-    'describes %j, answered %j',
-    (item, answer, task, words) => {
-      expect(describeItem(item, DEFAULT_CONVENTIONS)).toBe(task);
-      expect(describeAnswer(answer, DEFAULT_CONVENTIONS)).toBe(words);
-    },
-  );
 });
 
 describe('the hint for a child', () => {

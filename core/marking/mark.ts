@@ -53,17 +53,21 @@ const markChoice = (item: Item, answer: Extract<Answer, { kind: 'choice' }>, rig
   };
 };
 
+const refuseOdd = (value: number): void => {
+  if (!Number.isFinite(value)) throw new RangeError(`hands at ${value} are not finite`);
+};
 const check = (item: Item, answer: Answer): void => {
   if (!ANSWER_KINDS[item.kind].includes(answer.kind))
     throw new RangeError(`a ${answer.kind} answer does not belong to a ${item.kind} item`);
-  const angles =
-    answer.kind === 'hands'
-      ? [answer.hour, answer.minute]
-      : answer.kind === 'drawn'
-        ? answer.hands.flatMap(({ angle, reach }) => [angle, reach])
-        : [];
-  const odd = angles.find((angle) => !Number.isFinite(angle));
-  if (odd !== undefined) throw new RangeError(`hands at ${odd} are not finite`);
+  if (answer.kind === 'hands') {
+    refuseOdd(answer.hour);
+    refuseOdd(answer.minute);
+  } else if (answer.kind === 'drawn') {
+    for (const { angle, reach } of answer.hands) {
+      refuseOdd(angle);
+      refuseOdd(reach);
+    }
+  }
 };
 
 /**

@@ -1,23 +1,35 @@
-import type { HandAngles } from '../clock/index.ts';
-import type { Answer, Item } from '../items/index.ts';
+import { angleBetween, type DialTime } from '../clock/index.ts';
+import { TOLERANCES, type Answer, type DrawnHand, type Item, type ItemKind } from '../items/index.ts';
 import { WRONG_RULES, type WrongRule } from './names.ts';
 import { predict, usualRight } from './predict.ts';
-import { isSameLength, sameExactly, sameHands, waysToSee } from './same.ts';
+import { hourTolerance, isSameLength, sameExactly, sameHands } from './same.ts';
 
 type Drawing = Extract<Answer, { kind: 'drawn' }>;
 
-/** Is a drawing the one foretold? Lengths count only where the rule is about them, the middle likewise. */
-const sameDrawing = (given: Drawing, foretold: Drawing, shown: Parameters<typeof sameHands>[2]): boolean => {
-  if (given.hands.length !== foretold.hands.length) return false;
+/** Do two drawn hands stand where two others do, the first as the hour hand? */
+const handsMatch = (
+  hour: DrawnHand,
+  minute: DrawnHand,
+  [short, long]: readonly DrawnHand[],
+  shown: DialTime,
+): boolean =>
+  angleBetween(minute.angle, long!.angle) <= TOLERANCES.minuteHand &&
+  angleBetween(hour.angle, short!.angle) <= hourTolerance(shown);
+
+/**
+ * Is a drawing the one foretold? Lengths count only where the rule is about them, the middle likewise; hands of one length
+ * may be seen both ways round.
+ */
+const sameDrawing = (given: Drawing, foretold: Drawing, shown: DialTime): boolean => {
+  const [first, second] = given.hands;
+  if (given.hands.length !== foretold.hands.length || first === undefined) return false;
   if (foretold.offCentre && !given.offCentre) return false;
-  const [a, b] = [given.hands[0], foretold.hands[0]];
-  if (given.hands.length === 1) {
-    const one = (angle: number): HandAngles => ({ hour: angle, minute: angle });
-    return sameHands(one(a!.angle), one(b!.angle), shown);
-  }
-  if (isSameLength(given.hands) !== isSameLength(foretold.hands)) return false;
-  const [wanted] = waysToSee(foretold.hands);
-  return wanted !== undefined && waysToSee(given.hands).some((way) => sameHands(way, wanted, shown));
+  if (second === undefined) return angleBetween(first.angle, foretold.hands[0]!.angle) <= TOLERANCES.minuteHand;
+  const oneLength = isSameLength(given.hands);
+  if (oneLength !== isSameLength(foretold.hands)) return false;
+  return (
+    handsMatch(first, second, foretold.hands, shown) || (oneLength && handsMatch(second, first, foretold.hands, shown))
+  );
 };
 
 /** Is this the answer that was foretold, hands within their tolerances? */
@@ -43,12 +55,39 @@ export const leadsTo = (rule: WrongRule, item: Item, answer: Answer): boolean =>
   return predicted.kind === 'answers' && predicted.own.some((own) => isSame(item, answer, own));
 };
 
+interface VisibleRule {
+  readonly rule: WrongRule;
+  readonly own: readonly Answer[];
+}
+const findVisible = (item: Item): VisibleRule[] =>
+  WRONG_RULES.flatMap((rule) => {
+    const predicted = predict(rule, item);
+    return predicted.kind === 'answers' && !isInvisible(rule, item) ? [{ rule, own: predicted.own }] : [];
+  });
+
+/** Rules that show, found before: by kind and time where an item is nothing but these, otherwise by the item itself. */
+const byTime = new Map<ItemKind, (readonly VisibleRule[] | undefined)[]>();
+const byItem = new WeakMap<Item, readonly VisibleRule[]>();
+const visibleRules = (item: Item): readonly VisibleRule[] => {
+  if (!('shown' in item) || 'options' in item || 'target' in item) {
+    const known = byItem.get(item) ?? findVisible(item);
+    byItem.set(item, known);
+    return known;
+  }
+  const times = byTime.get(item.kind) ?? [];
+  byTime.set(item.kind, times);
+  return (times[item.shown] ??= findVisible(item));
+};
+
 /**
  * The wrong rules that lead to a wrong answer. A rule that would also give the right one here is left out: an item that
  * cannot tell is never used to accuse. Whether the answer is wrong is the marking's business.
  */
-export const explain = (item: Item, answer: Answer): WrongRule[] =>
-  WRONG_RULES.filter((rule) => leadsTo(rule, item, answer) && !isInvisible(rule, item));
+export const explain = (item: Item, answer: Answer): WrongRule[] => {
+  const found: WrongRule[] = [];
+  for (const { rule, own } of visibleRules(item)) if (own.some((one) => isSame(item, answer, one))) found.push(rule);
+  return found;
+};
 
 /**
  * The wrong rules an answer does not rule out, and those that would have had to guess.

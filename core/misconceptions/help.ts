@@ -1,6 +1,5 @@
 import { timeOf, type DialTime } from '../clock/index.ts';
 import type { Lens } from '../face/index.ts';
-import type { Phrase } from '../wording/index.ts';
 import type { WrongRule } from './names.ts';
 
 /** What to do next about a rule: the lens that shows the thing, and two times side by side that part right from wrong. */
@@ -43,18 +42,6 @@ export const RULE_HELP: Readonly<Record<WrongRule, RuleHelp>> = {
   'off-centre': help('hour-hand-alone', [4, 0], [4, 30]),
   'names-swapped': help('hour-hand-alone', [3, 0], [9, 0]),
 };
-
-/** The parts of what the word files say about a rule. */
-export const RULE_TEXTS = ['name', 'short', 'see', 'why', 'help'] as const;
-
-/**
- * What the word files say about a rule: its name, a short one for a table, what a teacher sees, why it makes sense to a
- * child, and what to do next.
- */
-export const ruleText = (rule: WrongRule, part: (typeof RULE_TEXTS)[number]): Phrase => ({
-  key: `clock.rules.${rule}.${part}`,
-  values: {},
-});
 
 /** Languages (ISO 639) in which half past four is "half five": German, Dutch, Danish, Swedish, Norwegian, Icelandic, Finnish. */
 const COUNTS_TO_THE_HOUR = new Set(['de', 'nl', 'da', 'sv', 'no', 'nb', 'nn', 'is', 'fi']);

@@ -1,5 +1,5 @@
 export { consistentRules, explain, isInvisible, isSame, leadsTo } from './explain.ts';
-export { RULE_HELP, RULE_TEXTS, mayComeFromHomeLanguage, ruleText, type RuleHelp } from './help.ts';
+export { RULE_HELP, mayComeFromHomeLanguage, type RuleHelp } from './help.ts';
 export { DRAWING_RULES, PART_RULES, READING_RULES, WRITING_RULES, WRONG_RULES, type WrongRule } from './names.ts';
 export { predict, type Prediction } from './predict.ts';
-export { hourTolerance, isSameLength, sameHands, waysToSee } from './same.ts';
+export { hourTolerance, isSameLength, sameHands } from './same.ts';

@@ -5,11 +5,9 @@ import { seededRng } from '../common/index.ts';
 import { ANSWER_KINDS, ITEM_KINDS, pictureAt, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../sets/index.ts';
-import { DEFAULT_CONVENTIONS, sentence } from '../wording/index.ts';
 import {
   DRAWING_RULES,
   RULE_HELP,
-  RULE_TEXTS,
   WRITING_RULES,
   WRONG_RULES,
   consistentRules,
@@ -17,7 +15,6 @@ import {
   isInvisible,
   mayComeFromHomeLanguage,
   predict,
-  ruleText,
   type WrongRule,
 } from './index.ts';
 
@@ -236,13 +233,6 @@ describe('rules an answer does not rule out', () => {
 });
 
 describe('the library', () => {
-  it('says of every rule what it is called, what is seen, why, and what helps', () => {
-    const texts = WRONG_RULES.flatMap((rule) =>
-      RULE_TEXTS.map((part) => sentence(ruleText(rule, part), DEFAULT_CONVENTIONS)),
-    );
-    expect(new Set(texts.filter((_, i) => i % RULE_TEXTS.length === 0)).size).toBe(WRONG_RULES.length);
-    for (const words of texts) expect(words.length).toBeGreaterThan(3);
-  });
   it('gives each a lens and two different times side by side', () => {
     for (const rule of WRONG_RULES) {
       const [first, second] = RULE_HELP[rule].contrast;

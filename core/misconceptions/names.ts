@@ -2,7 +2,7 @@ import type { DialTime } from '../clock/index.ts';
 
 /**
  * The library of reasons: wrong rules a child may follow, each a procedure whose answers can be foretold. What each
- * looks like, why it makes sense to a child and what helps stand in the word files under `clock.rules.<rule>`.
+ * looks like, why it makes sense to a child and what helps stand in the word files under `teacher.rules.<rule>`.
  */
 export const READING_RULES = [
   'hands-swapped',

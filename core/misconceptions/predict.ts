@@ -165,7 +165,8 @@ const write = (rule: WrongRule, shown: DialTime, asText: (time: DialTime) => str
     ? answers(READ[rule]?.(shown), (time) => textAnswer(asText(time)))
     : answers(WRITE[rule](shown), textAnswer);
 
-const predictAnew = (rule: WrongRule, item: Item): Prediction => {
+/** What a child who follows a rule gives to an item. */
+export const predict = (rule: WrongRule, item: Item): Prediction => {
   // The rules are about o'clock and half past; of other times they say nothing.
   if ('shown' in item && !isTaught(item.shown)) return NOT_APPLICABLE;
   if (rule === 'names-swapped' && item.kind !== 'name-part') return AS_RIGHT;
@@ -217,19 +218,5 @@ const predictAnew = (rule: WrongRule, item: Item): Prediction => {
   }
 };
 
-/** Predictions made before, by item and rule: marking a class asks for the same few over and over. */
-const remembered = new Map<string, Prediction>();
-
-/** What a child who follows a rule gives to an item. */
-export const predict = (rule: WrongRule, item: Item): Prediction => {
-  if (!('shown' in item) || 'options' in item || 'target' in item) return predictAnew(rule, item);
-  const key = `${rule} ${item.kind} ${item.shown}`;
-  const known = remembered.get(key);
-  if (known !== undefined) return known;
-  const fresh = predictAnew(rule, item);
-  remembered.set(key, fresh);
-  return fresh;
-};
-
-/** The right answers, for comparing a prediction with them. */
+/** The usual right answer, to hold a prediction against. */
 export const usualRight = (item: Item): Answer => rightAnswers(item)[0]!;

@@ -1,6 +1,6 @@
 import { angleBetween, isHalfPast, type DialTime, type HandAngles } from '../clock/index.ts';
 import { TOLERANCES, type Answer, type DrawnHand } from '../items/index.ts';
-import { parse } from '../wording/index.ts';
+import { parse, type ParsedWriting } from '../wording/index.ts';
 
 /** Degrees the hour hand may stray for a task about a time. */
 export const hourTolerance = (shown: DialTime): number =>
@@ -15,17 +15,21 @@ export const sameHands = (given: HandAngles, foretold: HandAngles, shown: DialTi
 export const isSameLength = ([shorter, longer]: readonly DrawnHand[]): boolean =>
   shorter !== undefined && longer !== undefined && longer.reach < shorter.reach * TOLERANCES.lengthRatio;
 
-/** A drawing's two hands, the shorter as the hour hand; both ways round when they are of one length. */
-export const waysToSee = (hands: readonly DrawnHand[]): HandAngles[] => {
-  const [shorter, longer] = hands;
-  if (shorter === undefined || longer === undefined) return [];
-  const asDrawn = { hour: shorter.angle, minute: longer.angle };
-  return isSameLength(hands) ? [asDrawn, { hour: longer.angle, minute: shorter.angle }] : [asDrawn];
+/** Writings read before: an answer is held against the same few foretold ones, and these against every answer. */
+const readBefore = new Map<string, ParsedWriting>();
+const REMEMBERED = 2000;
+const read = (text: string): ParsedWriting => {
+  const known = readBefore.get(text);
+  if (known !== undefined) return known;
+  if (readBefore.size >= REMEMBERED) readBefore.clear();
+  const fresh = parse(text);
+  readBefore.set(text, fresh);
+  return fresh;
 };
 
 /** Are these two writings the same time, or the same fault with the same time meant? */
 export const sameWriting = (given: string, foretold: string): boolean => {
-  const [a, b] = [parse(given), parse(foretold)];
+  const [a, b] = [read(given), read(foretold)];
   if (a.kind === 'time') return b.kind === 'time' && a.time === b.time;
   return b.kind === 'fault' && a.fault === b.fault && a.meant === b.meant && a.fault !== 'not-a-time';
 };

@@ -23,7 +23,7 @@ export const CURRICULUM_TAGS = [
 ] as const;
 export type CurriculumTag = (typeof CURRICULUM_TAGS)[number];
 
-/** What is fixed about a skill. Its I-can sentence is in the word files: `clock.skills.<skill>.iCan`. */
+/** What is fixed about a skill. Its I-can sentence is in the word files: `teacher.skills.<skill>.iCan`. */
 export interface SkillData {
   readonly group: SkillGroup;
   /** Skills it leans on, each earlier on the ladder. */

@@ -54,6 +54,7 @@ export const fill = (pattern: string, values: Phrase['values']): string =>
     return String(value);
   });
 
+/** Words at the end of a key such as `clock.place.on`; none when the file does not have it. */
 const lookUp = (words: object, key: string): string | undefined => {
   const found = key
     .split('.')
@@ -61,12 +62,17 @@ const lookUp = (words: object, key: string): string | undefined => {
   return typeof found === 'string' ? found : undefined;
 };
 
+/** Looks keys up in a pair of word files: US English where UK English does not say it differently. */
+export const wordsFrom =
+  (us: object, uk: object) =>
+  (key: string, english: English): string => {
+    const found = (english === 'en-GB' ? lookUp(uk, key) : undefined) ?? lookUp(us, key);
+    if (found === undefined) throw new RangeError(`no words for ${key}`);
+    return found;
+  };
+
 /**
- * The words of a key in an English; US English where UK English does not say it differently.
+ * The words of a key in an English, as children and the board need them.
  * @throws RangeError when no word file has the key
  */
-export const wordsOf = (key: string, english: English): string => {
-  const found = (english === 'en-GB' ? lookUp(wordsUk, key) : undefined) ?? lookUp(wordsUs, key);
-  if (found === undefined) throw new RangeError(`no words for ${key}`);
-  return found;
-};
+export const wordsOf = wordsFrom(wordsUs, wordsUk);

@@ -1,8 +1,9 @@
 import type { z } from 'zod';
 import { handAngles, isPossible, isTaught, readHands, type DialTime } from '../../core/clock/index.ts';
 import { DRAWN_REACH, pictureOf, type Answer, type ClockPicture, type Item } from '../../core/items/index.ts';
-import { findingSentence, mark } from '../../core/marking/index.ts';
+import { mark } from '../../core/marking/index.ts';
 import { explain } from '../../core/misconceptions/index.ts';
+import { findingSentence } from '../../core/reporting/index.ts';
 import { readDrawing } from '../../core/strokes/index.ts';
 import { DEFAULT_CONVENTIONS, digital, parse, phrases, say, type Conventions } from '../../core/wording/index.ts';
 import { bugsOf } from './bugs.ts';

@@ -4,7 +4,8 @@ import { mdiArrowRightThin, mdiCheck, mdiEyeOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { AnswerRow } from '../../contract/index.ts';
-import { answeredTime, describeAnswer, describeItem, findingSentence } from '../../core/marking/index.ts';
+import { answeredTime } from '../../core/marking/index.ts';
+import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 

@@ -4,9 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, ClassView } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
-import { ruleText } from '../../core/misconceptions/index.ts';
+import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
-import { sentence } from '../../core/wording/index.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ChildPicture from '../people/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -35,7 +34,7 @@ const cell = (child: Child, skill: Skill) => {
 };
 const reason = (child: Child): string => {
   const rule = byChild.value.get(child.id)?.reason?.rule;
-  return rule === undefined ? '' : sentence(ruleText(rule, 'short'), store.classroom!.settings);
+  return rule === undefined ? '' : teacherSentence(ruleText(rule, 'short'), store.classroom!.settings);
 };
 </script>
 

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { z } from 'zod';
 import type { Child, Reason } from '../../contract/index.ts';
-import { ruleText } from '../../core/misconceptions/index.ts';
+import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -18,6 +18,7 @@ const clock = useClockWords(() => store.classroom!.settings);
 const children = computed(() =>
   childIds.map((id) => store.childById.get(id)).filter((child): child is Child => child !== undefined),
 );
+const name = computed(() => teacherSentence(ruleText(reason.rule, 'name'), store.classroom!.settings));
 const first = computed(() => reason.fitting[0]!);
 const readAs = computed(() => {
   if (first.value.kind === 'set')
@@ -36,7 +37,7 @@ const readAs = computed(() => {
   <article class="reason">
     <SmallClock :time="first.shown" :px="46" :label="clock.said(first.shown)" />
     <div>
-      <h3 class="title-item">{{ clock.phrase(ruleText(reason.rule, 'name')) }}</h3>
+      <h3 class="title-item">{{ name }}</h3>
       <p class="quiet">{{ readAs }}</p>
       <ul>
         <li v-for="child in children" :key="child.id">

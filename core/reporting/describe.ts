@@ -1,7 +1,8 @@
 import { hourOf, type DialTime } from '../clock/index.ts';
 import type { Answer, ClockPart, Item } from '../items/index.ts';
 import { digital, handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
-import { answeredTime } from './mark.ts';
+import { answeredTime } from '../marking/index.ts';
+import { teacherSentence } from './teacherWords.ts';
 
 /** The name of a part, hands as the class calls them. */
 const partName = (part: ClockPart, conventions: Conventions): string =>
@@ -34,10 +35,10 @@ const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {
 
 /** A task in a few words, for a list of answers: "Read 4:30", "Draw 9:00". */
 export const describeItem = (item: Item, conventions: Conventions): string =>
-  sentence({ key: `clock.tasks.${item.kind}`, values: taskValues(item, conventions) }, conventions);
+  teacherSentence({ key: `teacher.tasks.${item.kind}`, values: taskValues(item, conventions) }, conventions);
 
 const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
-  const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.answered.${name}`, values });
+  const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `teacher.answered.${name}`, values });
   const words = (key: string): string => sentence({ key, values: {} }, conventions);
   const time = answeredTime(answer);
   const written = time === undefined ? '' : digital(time, conventions);
@@ -69,7 +70,9 @@ const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
       if (answer.possible) return phrase('possible');
       return answer.fault === undefined
         ? phrase('impossible')
-        : phrase('fault', { fault: words(`clock.faults.${answer.fault}`) });
+        : phrase('fault', {
+            fault: teacherSentence({ key: `teacher.faults.${answer.fault}`, values: {} }, conventions),
+          });
     case 'unit':
       return phrase('unit', { unit: words(`clock.units.${answer.unit}`) });
     case 'order':
@@ -79,4 +82,4 @@ const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
 
 /** An answer in a few words: "Said 5:30", "Turned to 12:15", "Wrote 430". */
 export const describeAnswer = (answer: Answer, conventions: Conventions): string =>
-  sentence(answerPhrase(answer, conventions), conventions);
+  teacherSentence(answerPhrase(answer, conventions), conventions);

@@ -1,0 +1,111 @@
+// The judgement's speed on one core, with the machine's own JSON.parse of the same thing as the yardstick.
+import { performance } from 'node:perf_hooks';
+import { ALL_DIAL_TIMES, TAUGHT_TIMES, handAngles } from '../core/clock/index.ts';
+import { seededRng } from '../core/common/index.ts';
+import type { Answer, Item } from '../core/items/index.ts';
+import { mark } from '../core/marking/index.ts';
+import { WRONG_RULES, explain, predict } from '../core/misconceptions/index.ts';
+import { anyStyle, simulateDrawing } from '../core/simulation/index.ts';
+import { readDrawing } from '../core/strokes/index.ts';
+import { DEFAULT_CONVENTIONS, parse, phrases, say } from '../core/wording/index.ts';
+
+/** Milliseconds each figure is measured for, after as long a warm-up. */
+const MEASURE_MS = 700;
+
+/** Calls a second, over a list of arguments taken in turn. */
+const rate = <T>(list: readonly T[], call: (one: T) => unknown): number => {
+  const run = (ms: number): number => {
+    const began = performance.now();
+    let calls = 0;
+    while (performance.now() - began < ms) {
+      for (const one of list) call(one);
+      calls += list.length;
+    }
+    return (calls / (performance.now() - began)) * 1000;
+  };
+  run(MEASURE_MS);
+  return run(MEASURE_MS);
+};
+const report = (name: string, unit: string, perSecond: number, yardstick: number): void => {
+  const format = (value: number): string => Math.round(value).toLocaleString('en-US');
+  const ratio = (perSecond / yardstick).toFixed(2);
+  console.log(
+    `${name.padEnd(65)}${format(perSecond)} ${unit} a second; JSON.parse of the same: ${format(yardstick)} (${ratio})`,
+  );
+};
+
+/** An item with its right answer and each wrong one that a rule leads to. */
+const answered = (kind: 'read' | 'set' | 'write-digital' | 'draw'): { item: Item; answer: Answer }[] =>
+  TAUGHT_TIMES.flatMap((shown) => {
+    const item: Item = { kind, shown };
+    const wrong = WRONG_RULES.flatMap((rule) => {
+      const predicted = predict(rule, item);
+      return predicted.kind === 'answers' ? predicted.own : [];
+    });
+    const right: Answer =
+      kind === 'read'
+        ? { kind: 'time', time: shown }
+        : kind === 'write-digital'
+          ? { kind: 'text', text: say(shown, DEFAULT_CONVENTIONS) }
+          : kind === 'set'
+            ? { kind: 'hands', ...handAngles(shown) }
+            : {
+                kind: 'drawn',
+                hands: [
+                  { angle: handAngles(shown).hour, reach: 50 },
+                  { angle: handAngles(shown).minute, reach: 80 },
+                ],
+              };
+    return [{ item, answer: right }, ...wrong.map((answer) => ({ item, answer }))];
+  });
+
+for (const kind of ['read', 'set', 'write-digital', 'draw'] as const) {
+  const list = answered(kind);
+  const json = list.map((one) => JSON.stringify(one));
+  const yardstick = rate(json, (text) => JSON.parse(text) as unknown);
+  report(
+    `mark, ${kind}, right and wrong answers`,
+    'marks',
+    rate(list, ({ item, answer }) => mark(item, answer)),
+    yardstick,
+  );
+  report(
+    `explain, ${kind}`,
+    'explanations',
+    rate(list, ({ item, answer }) => explain(item, answer)),
+    yardstick,
+  );
+}
+
+const said = ALL_DIAL_TIMES.map((time) => say(time, DEFAULT_CONVENTIONS, 'words'));
+const saidYardstick = rate(
+  said.map((text) => JSON.stringify(text)),
+  (text) => JSON.parse(text) as unknown,
+);
+report(
+  'say, all 720 times',
+  'phrases',
+  rate(ALL_DIAL_TIMES, (time) => say(time, DEFAULT_CONVENTIONS, 'words')),
+  saidYardstick,
+);
+const everyPhrase = ALL_DIAL_TIMES.flatMap((time) => phrases(time, DEFAULT_CONVENTIONS));
+const everyYardstick = rate(
+  everyPhrase.map((text) => JSON.stringify(text)),
+  (text) => JSON.parse(text) as unknown,
+);
+report(
+  'parse, every phrase of all 720 times',
+  'phrases',
+  rate(everyPhrase, (text) => parse(text)),
+  everyYardstick,
+);
+
+const rng = seededRng(1);
+const drawings = Array.from({ length: 480 }, (_, i) =>
+  simulateDrawing(handAngles(TAUGHT_TIMES[i % 24]!), anyStyle(rng), rng),
+);
+const drawingYardstick = rate(
+  drawings.map((strokes) => JSON.stringify(strokes)),
+  (text) => JSON.parse(text) as unknown,
+);
+report('strokes to hands, wobbly drawings', 'drawings', rate(drawings, readDrawing), drawingYardstick);
