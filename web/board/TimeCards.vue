@@ -27,7 +27,7 @@ const words = computed(() => clock.said(time));
 </script>
 
 <template>
-  <div class="cards child-type">
+  <div class="cards child-type" :class="{ wide: shown.hour.length > 1 }">
     <CoverCard
       class="hour"
       tone="hour"
@@ -68,7 +68,7 @@ const words = computed(() => clock.said(time));
         <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator
         }}<span class="of-minute">{{ shown.minutes }}</span>
       </strong>
-      <span class="words">{{ words }}</span>
+      <span class="words" :class="{ long: words.length > 14 }">{{ words }}</span>
     </CoverCard>
   </div>
 </template>
@@ -81,6 +81,13 @@ const words = computed(() => clock.said(time));
   grid-template: 1fr 1fr / 172fr 228fr;
   gap: calc(var(--u) * 20);
   font-weight: 700;
+}
+/* Ten, eleven and twelve need as much room as the minutes. */
+.cards.wide {
+  grid-template-columns: 1fr 1fr;
+}
+.wide .big {
+  font-size: calc(var(--u) * 150);
 }
 .whole {
   grid-column: 1 / -1;
@@ -106,6 +113,11 @@ const words = computed(() => clock.said(time));
 .words {
   font-size: calc(var(--u) * 40);
   line-height: calc(var(--u) * 52);
+}
+.words.long {
+  font-size: calc(var(--u) * 30);
+  line-height: calc(var(--u) * 38);
+  text-align: center;
 }
 .hand {
   position: relative;

@@ -121,13 +121,13 @@ table {
   table-layout: fixed;
 }
 .of-name {
-  width: 106px;
+  width: 104px;
 }
 .of-skill {
-  width: 35.5px;
+  width: 33.5px;
 }
 .of-first {
-  width: 47px;
+  width: 45px;
 }
 th.group {
   text-align: left;
