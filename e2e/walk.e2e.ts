@@ -204,8 +204,12 @@ describe('a lesson from the desk to the record', () => {
   );
 
   step('reveals step by step, shows everyone’s clocks and asks who missed it', async () => {
-    await next();
-    await phase('show');
+    // The ten seconds to think end by themselves.
+    await teacher.until(
+      'the board asks to show',
+      async () => (await teacher.attribute('.board', 'data-phase')) === 'show',
+      15_000,
+    );
     // The hands are seen to turn the last hour, through every part of it, and to stop at the time.
     const turned = await teacher.driver.executeAsyncScript<number[]>(`
       const done = arguments[0];

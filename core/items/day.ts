@@ -16,6 +16,7 @@ export const HOW_LONG = {
   'long-walk': 'hour',
   'school-concert': 'hour',
 } as const satisfies Record<string, Unit>;
+/** Everything whose length is asked about. */
 export const DEEDS = Object.keys(HOW_LONG) as readonly (keyof typeof HOW_LONG)[];
 export type Deed = keyof typeof HOW_LONG;
 
@@ -32,5 +33,6 @@ export const SCHOOL_DAY = {
   tidy: dayTime(14 * 60 + 30),
   home: dayTime(15 * 60),
 } as const satisfies Record<string, DayTime>;
+/** The events of the school day, in order. */
 export const DAY_EVENTS = Object.keys(SCHOOL_DAY) as readonly (keyof typeof SCHOOL_DAY)[];
 export type DayEvent = keyof typeof SCHOOL_DAY;

@@ -85,6 +85,7 @@ export type Item =
   | { readonly kind: 'judge-clock'; readonly clock: ClockPicture }
   | { readonly kind: 'how-long'; readonly deed: Deed }
   | { readonly kind: 'day-order'; readonly events: readonly DayEvent[] };
+/** The items of one kind. */
 export type ItemOf<K extends ItemKind> = Extract<Item, { readonly kind: K }>;
 
 /** A hand as it was drawn: degrees clockwise from 12, and how far it reaches from the middle in face units. */
@@ -121,6 +122,7 @@ export type Answer =
   | { readonly kind: 'judgement'; readonly possible: boolean; readonly fault?: ClockFault }
   | { readonly kind: 'unit'; readonly unit: Unit }
   | { readonly kind: 'order'; readonly order: readonly number[] };
+/** Every kind of answer. */
 export type AnswerKind = Answer['kind'];
 
 /** The kinds of answer each kind of task takes; `observed` belongs to every one. */

@@ -19,8 +19,10 @@ import type { Finding, Marking, Seen } from './findings.ts';
 type Timed = Item & { readonly shown: DialTime };
 type Rules = Pick<Conventions, 'halfPastHand'>;
 
+/** The wrong rules that lead to an answer, as findings. */
 export const ruleFindings = (item: Item, answer: Answer): Finding[] =>
   explain(item, answer).map((rule) => ({ kind: 'rule', rule }));
+/** Another hour than the one asked, as a finding; empty when the hour is the same. Both in minutes after twelve. */
 export const hourFinding = (asked: DialTime, answered: DialTime): Finding[] =>
   hourOf(asked) === hourOf(answered)
     ? []

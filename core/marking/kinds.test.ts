@@ -107,7 +107,8 @@ describe('drawings', () => {
   it('may put the hour hand anywhere between its numeral and the next where the class asks for no more', () => {
     const lenient = { ...DEFAULT_CONVENTIONS, halfPastHand: 'lenient' } as const;
     for (const hour of [123, 125, 135, 147]) expect(mark(draw(4, 30), drawn(hour, 180), lenient).verdict).toBe('right');
-    for (const hour of [120, 122.5, 147.5, 150]) expect(mark(draw(4, 30), drawn(hour, 180), lenient).verdict).toBe('wrong');
+    for (const hour of [120, 122.5, 147.5, 150])
+      expect(mark(draw(4, 30), drawn(hour, 180), lenient).verdict).toBe('wrong');
   });
   it('need hands of clearly different length: fifteen parts in a hundred', () => {
     const ratio = (reach: number): Answer => ({

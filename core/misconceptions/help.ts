@@ -13,6 +13,7 @@ const help = (lens: Lens, first: [number, number], second: [number, number]): Ru
   contrast: [timeOf(...first), timeOf(...second)],
 });
 
+/** What helps with each rule. */
 export const RULE_HELP: Readonly<Record<WrongRule, RuleHelp>> = {
   'hands-swapped': help('hour-hand-alone', [3, 0], [12, 15]),
   'coming-hour': help('hours-room', [4, 30], [5, 0]),

@@ -1,9 +1,11 @@
 import type { DialTime } from '../clock/index.ts';
 
-/**
+/*
  * The library of reasons: wrong rules a child may follow, each a procedure whose answers can be foretold. What each
  * looks like, why it makes sense to a child and what helps stand in the word files under `teacher.rules.<rule>`.
  */
+
+/** Rules of reading; they show in writing, choosing, setting and drawing too. */
 export const READING_RULES = [
   'hands-swapped',
   'coming-hour',
@@ -17,7 +19,9 @@ export const READING_RULES = [
   'long-hand-only',
   'long-hand-names-hour',
 ] as const;
+/** Rules of writing in digits. */
 export const WRITING_RULES = ['colon-missing', 'one-zero', 'parts-reversed', 'sixty-for-zero', 'mixed-forms'] as const;
+/** Rules of setting and drawing hands. */
 export const DRAWING_RULES = [
   'lengths-swapped',
   'same-length',
@@ -30,7 +34,9 @@ export const DRAWING_RULES = [
   'one-hand',
   'off-centre',
 ] as const;
+/** Rules about the parts of a clock. */
 export const PART_RULES = ['names-swapped'] as const;
+/** All of them, in the order in which several are named beside one answer. */
 export const WRONG_RULES = [...READING_RULES, ...WRITING_RULES, ...DRAWING_RULES, ...PART_RULES] as const;
 export type WrongRule = (typeof WRONG_RULES)[number];
 

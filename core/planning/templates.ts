@@ -11,6 +11,7 @@ export type TimesPlan =
   | { readonly from: 'fixed'; readonly times: readonly DialTime[] }
   | { readonly from: 'chosen'; readonly count: number };
 
+/** A stretch of a lesson before its times are chosen. */
 export interface SegmentPlan {
   readonly kind: SegmentKind;
   /** Whole minutes. */

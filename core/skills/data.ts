@@ -49,6 +49,7 @@ const MATCH: readonly ItemKind[] = ['choose-clock', 'choose-writings'];
 const WRITE: readonly ItemKind[] = ['write-digital', 'write-words'];
 const ANY_READING: readonly ItemKind[] = [...READ, ...SET, ...MATCH, ...WRITE, 'draw'];
 
+/** The ladder as data: each skill's heading, what it leans on, how it is shown, its words and tags. */
 export const SKILL_DATA: Readonly<Record<Skill, SkillData>> = {
   'what-for': skill('clock', [], ['day-order'], ['clock', 'morning', 'afternoon'], ['england-1-order']),
   'how-long': skill('clock', [], ['how-long'], ['second', 'minute', 'hour'], ['england-1-order']),

@@ -44,5 +44,7 @@ export type ParsedWriting =
   | { readonly kind: 'time'; readonly time: DialTime; readonly form: WrittenForm }
   | { readonly kind: 'fault'; readonly fault: WritingFault; readonly meant: DialTime | undefined };
 
+/** A writing that is a time. */
 export const time = (value: DialTime, form: WrittenForm): ParsedWriting => ({ kind: 'time', time: value, form });
+/** A writing that is none. @param meant minutes after twelve, left out where nobody can tell */
 export const fault = (name: WritingFault, meant?: DialTime): ParsedWriting => ({ kind: 'fault', fault: name, meant });

@@ -15,6 +15,7 @@ export interface ReadingStep {
   readonly lens?: Lens;
 }
 
+/** What the reading steps depend on. */
 export type ReadingConventions = Pick<
   Conventions,
   'english' | 'halfPastPhrase' | 'firstRead' | 'hourFinding' | 'minuteSupport'
