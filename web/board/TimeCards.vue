@@ -100,6 +100,9 @@ const words = computed(() => clock.said(time));
   font-size: calc(var(--u) * 30);
   line-height: calc(var(--u) * 40);
 }
+.wide .caption {
+  font-size: calc(var(--u) * 27);
+}
 .digits {
   font-size: calc(var(--u) * 140);
   line-height: calc(var(--u) * 156);
@@ -118,6 +121,7 @@ const words = computed(() => clock.said(time));
   font-size: calc(var(--u) * 30);
   line-height: calc(var(--u) * 38);
   text-align: center;
+  text-wrap: balance;
 }
 .hand {
   position: relative;
