@@ -1,11 +1,14 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { startingTime, type Item as CoreItem } from '../core/items/index.ts';
+import { ITEM_KINDS, startingTime } from '../core/items/index.ts';
 import { ALL_DIAL_TIMES, handAngles } from '../core/clock/index.ts';
 import { mark } from '../core/marking/index.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { seededRng } from '../core/common/index.ts';
+import { WRONG_RULES } from '../core/misconceptions/index.ts';
+import { makeItem } from '../core/sets/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/wording/index.ts';
 import {
   Answer,
   CalendarDay,
@@ -58,16 +61,12 @@ describe('what crosses the wire', () => {
       fc.property(
         fc.integer(),
         fc.constantFrom(...CLOVER_ROOM),
-        fc.constantFrom(...ALL_DIAL_TIMES),
-        (seed, { behaves }, shown) => {
-          const items: CoreItem[] = [
-            { kind: 'read', shown },
-            { kind: 'set', shown },
-            { kind: 'hour-hand', shown },
-            { kind: 'name-part', part: 'face' },
-          ];
-          for (const item of items) {
-            const answer = simulateAnswer(behaves, item, seededRng(seed));
+        fc.constantFrom(...WRONG_RULES),
+        (seed, { behaves }, rule) => {
+          const rng = seededRng(seed);
+          for (const kind of ITEM_KINDS) {
+            const item = makeItem(kind, rng);
+            const answer = simulateAnswer({ ...behaves, rule, faith: 0.7 }, item, rng);
             expect(Item.parse(JSON.parse(JSON.stringify(item)))).toEqual(item);
             expect(Answer.parse(JSON.parse(JSON.stringify(answer)))).toEqual(answer);
             for (const finding of mark(item, answer).findings) expect(Finding.parse(finding)).toEqual(finding);
@@ -96,11 +95,9 @@ describe('what crosses the wire', () => {
         to: { setting: 'alone', lessonId: 1, item: { kind: 'set', shown: 0 }, attempt: 3 },
       },
     ],
-    [
-      'a snap that is none',
-      Settings,
-      { english: 'en-US', handNames: 'short-long', firstRead: 'hour', digitalForm: '4:30', snap: 7 },
-    ],
+    ['a snap that is none', Settings, { ...DEFAULT_CONVENTIONS, snap: 7 }],
+    ['a convention that is none', Settings, { ...DEFAULT_CONVENTIONS, outline: 'star', snap: 1 }],
+    ['a convention that is missing', Settings, { snap: 1 }],
     ['a code that is none', Problem, { code: 'oops', message: '' }],
     ['the thirtieth of February', CalendarDay, '2026-02-30'],
   ] as const)('%s is refused', (_, schema, value) => expect(accepts(schema, value)).toBe(false));

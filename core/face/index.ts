@@ -28,6 +28,7 @@ export {
   MINUTE_NUMBERS,
   NUMERALS,
   NUMERAL_STYLES,
+  hasTicks,
   minuteNumberPlaces,
   numeralPlaces,
   type MinuteNumberPlace,

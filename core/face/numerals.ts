@@ -31,6 +31,9 @@ const SHOWN: Record<NumeralStyle, (numeral: number) => boolean> = {
   roman: () => true,
 };
 
+/** Has a face of this style its minute marks? Only a face with nothing on it has not. */
+export const hasTicks = (style: NumeralStyle): boolean => style !== 'none';
+
 /** Where something stands that belongs to a direction: at that share of the way out to the face's outline. */
 const placeAt = (outline: Outline, angle: number, radius: number): FacePoint =>
   pointAt(angle, (radius / 100) * outlineRadius(outline, angle));

@@ -17,6 +17,7 @@ import {
   NUMERAL_STYLES,
   OUTLINES,
   SECOND_HAND_PATH,
+  hasTicks,
   hoursRoom,
   isInSector,
   minuteNumberPlaces,
@@ -102,7 +103,8 @@ describe('numerals', () => {
     expect(minuteNumberPlaces().map(({ minutes }) => minutes)).toEqual([0, 5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55]);
     expect(minuteNumberPlaces()[0]).toMatchObject({ x: expect.closeTo(0, 9), y: expect.closeTo(-110, 9) });
   });
-  it('have a style for every choice', () => expect(NUMERAL_STYLES).toHaveLength(5));
+  it('or none: a face with nothing on it has no marks either', () =>
+    expect(NUMERAL_STYLES.filter((style) => !hasTicks(style))).toEqual(['none']));
 });
 
 describe('lenses', () => {

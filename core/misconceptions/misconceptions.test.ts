@@ -220,6 +220,13 @@ describe('rules an answer does not rule out', () => {
     expect(fitting).not.toContain('coming-hour');
     expect(fitting).not.toContain('smaller-number');
   });
+  it('among writings: dots missing must guess where no writing lacks them; one zero at half past need not', () => {
+    const item: Item = { kind: 'choose-writings', shown: timeOf(4, 30), options: ['4:30', '5:30', '30:4'] };
+    const { fitting, guessing } = consistentRules(item, { kind: 'choice', chosen: [0] }, true);
+    expect(guessing).toContain('colon-missing');
+    expect(fitting).toContain('one-zero');
+    expect(fitting).not.toContain('parts-reversed');
+  });
   it('are guessing when what they look for is not among the options', () => {
     const item: Item = {
       kind: 'choose-clock',

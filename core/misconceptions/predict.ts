@@ -112,11 +112,13 @@ const timeOfFace = (picture: ClockPicture): DialTime | undefined => {
 const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Prediction => {
   const { shown, options } = item;
   const forms = WRITE[rule]?.(shown);
-  if (forms !== undefined)
-    return chosen(
+  if (forms !== undefined) {
+    const found = chosen(
       item,
       placesWhere(options, (option) => forms.own.some((own) => sameWriting(option, own))),
     );
+    return found.kind === 'guess' && forms.orRight ? AS_RIGHT : found;
+  }
   if (WRITE[rule] !== undefined) return AS_RIGHT;
   const read = READ[rule]?.(shown);
   if (read === undefined) return AS_RIGHT;
@@ -160,10 +162,13 @@ const namePart = (rule: WrongRule, { part }: ItemOf<'name-part'>): Prediction =>
   return { kind: 'answers', own: [{ kind: 'part', part: SWAPPED_NAMES[part] }], orRight: false };
 };
 
-const write = (rule: WrongRule, shown: DialTime, asText: (time: DialTime) => string): Prediction =>
-  WRITE[rule] === undefined
-    ? answers(READ[rule]?.(shown), (time) => textAnswer(asText(time)))
-    : answers(WRITE[rule](shown), textAnswer);
+const write = (rule: WrongRule, shown: DialTime, asText: (time: DialTime) => string): Prediction => {
+  const forms = WRITE[rule]?.(shown);
+  // Many papers print the colon, and then nobody can leave it out.
+  if (forms !== undefined) return answers(rule === 'colon-missing' ? { ...forms, orRight: true } : forms, textAnswer);
+  if (WRITE[rule] !== undefined) return AS_RIGHT;
+  return answers(READ[rule]?.(shown), (time) => textAnswer(asText(time)));
+};
 
 /** What a child who follows a rule gives to an item. */
 export const predict = (rule: WrongRule, item: Item): Prediction => {

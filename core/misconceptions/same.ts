@@ -34,6 +34,13 @@ export const sameWriting = (given: string, foretold: string): boolean => {
   return b.kind === 'fault' && a.fault === b.fault && a.meant === b.meant && a.fault !== 'not-a-time';
 };
 
+/** The time of an answer to a reading task, said or written. */
+const timeGiven = (given: Answer): DialTime | undefined => {
+  if (given.kind === 'time') return given.time;
+  const written = given.kind === 'text' ? read(given.text) : undefined;
+  return written?.kind === 'time' ? written.time : undefined;
+};
+
 const sameList = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((value, i) => value === b[i]);
 const sorted = (list: readonly number[]): number[] => [...list].sort((a, b) => a - b);
@@ -51,7 +58,7 @@ export const sameExactly = (given: Answer, foretold: Answer): boolean => {
     case 'hour':
       return given.kind === 'hour' && given.hour === foretold.hour;
     case 'time':
-      return given.kind === 'time' && given.time === foretold.time;
+      return timeGiven(given) === foretold.time;
     case 'text':
       return given.kind === 'text' && sameWriting(given.text, foretold.text);
     case 'choice':

@@ -5,12 +5,9 @@ import type { Procedure, WrongRule } from './names.ts';
 const plain = (time: DialTime): string => digital(time, { digitalForm: '4:30' });
 const minutes = (time: DialTime): string => String(minuteOf(time)).padStart(2, '0');
 
-/**
- * How a time that was read rightly is written, by rule. Where the paper prints the colon or the words are asked for, the
- * fault may not show, so the right writing is possible too.
- */
+/** How a time that was read rightly is written, by rule. */
 export const WRITE: Partial<Record<WrongRule, Procedure<string>>> = {
-  'colon-missing': (time) => ({ own: [`${hourOf(time)}${minutes(time)}`], orRight: true }),
+  'colon-missing': (time) => ({ own: [`${hourOf(time)}${minutes(time)}`] }),
   'one-zero': (time) =>
     isOclock(time) ? { own: [`${hourOf(time)}:0`] } : { own: [`${hourOf(time)}:3`], orRight: true },
   'parts-reversed': (time) => ({ own: [`${minutes(time)}:${hourOf(time)}`] }),

@@ -7,17 +7,13 @@ import { WRONG_RULES } from '../misconceptions/index.ts';
 import { SKILLS } from '../skills/index.ts';
 import { DEFAULT_CONVENTIONS, ENGLISHES, WRITING_FAULTS } from '../wording/index.ts';
 import { RULE_TEXTS, describeAnswer, describeItem, findingSentence, ruleText, teacherSentence } from './index.ts';
+import { keysOf, keysUnder } from '../wording/messages.test.support.ts';
 
 const at = (hour: number, minute = 0) => timeOf(hour, minute);
-const load = (file: string): object =>
-  JSON.parse(readFileSync(new URL(`messages/${file}`, import.meta.url), 'utf8')) as object;
-const keys = (words: object, prefix = ''): string[] =>
-  Object.entries(words).flatMap(([key, value]) =>
-    typeof value === 'object' && value !== null ? keys(value, `${prefix}${key}.`) : [`${prefix}${key}`],
-  );
-const us = keys(load('en-US.json'));
-const under = (group: string): string[] =>
-  us.filter((key) => key.startsWith(`teacher.${group}.`)).map((key) => key.slice(`teacher.${group}.`.length));
+const file = (name: string): string => readFileSync(new URL(`messages/${name}`, import.meta.url), 'utf8');
+const text = file('en-US.json');
+const us = keysOf(JSON.parse(text) as object);
+const uk = keysOf(JSON.parse(file('en-GB.json')) as object);
 
 describe('the teacher’s word files', () => {
   it.each([
@@ -28,12 +24,12 @@ describe('the teacher’s word files', () => {
     ['tasks', ITEM_KINDS],
     ['faults', CLOCK_FAULTS],
   ] as const)('name every one of the %s, and nothing else', (group, names) =>
-    expect([...under(group)].sort()).toEqual([...names].sort()),
+    expect(keysUnder(us, `teacher.${group}`).sort()).toEqual([...names].sort()),
   );
   it('say nothing in UK English that US English does not know', () =>
-    expect(keys(load('en-GB.json')).filter((key) => !us.includes(key))).toEqual([]));
+    expect(uk.filter((key) => !us.includes(key))).toEqual([]));
   it('are plain, and say of every reason what is seen, why, and what helps', () => {
-    expect(JSON.stringify(load('en-US.json'))).not.toMatch(/\b(user|entity|submit|misconception|error|score|fail)\b/i);
+    expect(text).not.toMatch(/\b(user|entity|submit|misconception|error|score|fail)\b/i);
     for (const rule of WRONG_RULES)
       for (const part of ['see', 'why', 'help'] as const)
         expect(teacherSentence(ruleText(rule, part), DEFAULT_CONVENTIONS)).toMatch(/^[\dA-Z“].{10,110}\.$/);

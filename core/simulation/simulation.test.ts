@@ -1,9 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
-import { OCLOCK_TIMES, timeOf } from '../clock/index.ts';
+import { OCLOCK_TIMES } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import type { Item } from '../items/index.ts';
+import { ITEM_KINDS, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { explain } from '../misconceptions/index.ts';
+import { makeItem } from '../sets/index.ts';
 import { simulateAnswer } from './index.ts';
 
 const reads: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
@@ -13,10 +14,7 @@ describe('a simulated child', () => {
   it('who knows and never slips is always right, whatever is asked', () => {
     const rng = seededRng(1);
     const knows = { rule: undefined, faith: 0, slip: 0 };
-    const others: Item[] = [
-      { kind: 'name-part', part: 'face' },
-      { kind: 'hour-hand', shown: timeOf(4, 30) },
-    ];
+    const others = ITEM_KINDS.flatMap((kind) => Array.from({ length: 30 }, () => makeItem(kind, rng)));
     for (const item of [...reads, ...sets, ...others])
       expect(mark(item, simulateAnswer(knows, item, rng)).verdict).toBe('right');
   });

@@ -5,16 +5,12 @@ import { CLOCK_PARTS, DAY_EVENTS, DEEDS, UNITS } from '../items/index.ts';
 import { CLOCK_WORDS } from '../skills/index.ts';
 import { HAND_NAMES } from './index.ts';
 import { GRAMMARS, NUMBER_WORDS, SAID_KINDS } from './words.ts';
+import { keysOf, keysUnder } from './messages.test.support.ts';
 
-const load = (file: string): object =>
-  JSON.parse(readFileSync(new URL(`messages/${file}`, import.meta.url), 'utf8')) as object;
-const keys = (words: object, prefix = ''): string[] =>
-  Object.entries(words).flatMap(([key, value]) =>
-    typeof value === 'object' && value !== null ? keys(value, `${prefix}${key}.`) : [`${prefix}${key}`],
-  );
-const us = keys(load('en-US.json'));
-const under = (group: string): string[] =>
-  us.filter((key) => key.startsWith(`${group}.`)).map((key) => key.slice(`${group}.`.length));
+const file = (name: string): string => readFileSync(new URL(`messages/${name}`, import.meta.url), 'utf8');
+const text = file('en-US.json');
+const us = keysOf(JSON.parse(text) as object);
+const uk = keysOf(JSON.parse(file('en-GB.json')) as object);
 
 describe('word files', () => {
   it.each([
@@ -25,12 +21,11 @@ describe('word files', () => {
     ['clock.deeds', DEEDS],
     ['clock.dayEvents', DAY_EVENTS],
   ] as const)('name every one of the %s, and nothing else', (group, names) =>
-    expect([...under(group)].sort()).toEqual([...names].sort()),
+    expect(keysUnder(us, `${group}`).sort()).toEqual([...names].sort()),
   );
   it('say nothing in UK English that US English does not know', () =>
-    expect(keys(load('en-GB.json')).filter((key) => !us.includes(key))).toEqual([]));
-  it('are plain', () =>
-    expect(JSON.stringify(load('en-US.json'))).not.toMatch(/\b(user|entity|submit|error|score|fail)\b/i));
+    expect(uk.filter((key) => !us.includes(key))).toEqual([]));
+  it('are plain', () => expect(text).not.toMatch(/\b(user|entity|submit|error|score|fail)\b/i));
   it('have a pattern for every way of saying a time, in both Englishes', () => {
     for (const { said } of Object.values(GRAMMARS))
       for (const kind of SAID_KINDS) expect(said[kind].length).toBeGreaterThan(0);

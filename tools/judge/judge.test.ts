@@ -57,6 +57,7 @@ describe('the judge', () => {
       },
       { short: { angle: 90 }, long: { angle: 0 }, offCentre: false },
     ],
+    [{ kind: 'read', shown: 'half past 4', answer: 'half past 5' }, { consistent: ['coming', 'larger'] }],
     [{ strokes: [] }, { unreadable: 'nothing' }],
     [
       {

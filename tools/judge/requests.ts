@@ -12,7 +12,10 @@ const Conventions = Settings.omit({ snap: true }).partial().strict();
 export const Case = z.object({
   /** Number or name of the case, given back with its result. */
   n: z.union([z.number(), z.string()]).optional(),
-  kind: z.enum(['READ', 'WRITE', 'DRAW', 'SET', 'MATCH', 'CHOOSE']),
+  kind: z
+    .string()
+    .transform((kind) => kind.toUpperCase())
+    .pipe(z.enum(['READ', 'WRITE', 'DRAW', 'SET', 'MATCH', 'CHOOSE'])),
   shown: z.string(),
   answer: z.union([z.string(), Drawn]),
   options: z.array(z.union([z.string(), Drawn])).optional(),

@@ -1,15 +1,30 @@
 <!-- A face without hands, in face units. Draws; decides nothing. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import { NUMERALS, RIM_RADIUS, RIM_WIDTH, numeralPlaces, ticks, type FaceSize } from '../../core/face/index.ts';
+import {
+  NUMERALS,
+  RIM_RADIUS,
+  RIM_WIDTH,
+  hasTicks,
+  numeralPlaces,
+  ticks,
+  type FaceSize,
+  type NumeralStyle,
+} from '../../core/face/index.ts';
 
-const { size = 'full', lit } = defineProps<{
+const {
+  size = 'full',
+  numerals = 'all',
+  lit,
+} = defineProps<{
   size?: FaceSize;
+  /** What stands on a full face. */
+  numerals?: NumeralStyle;
   /** A numeral to light up, 1..12. */
   lit?: number | undefined;
 }>();
-const marks = computed(() => ticks(size));
-const numerals = numeralPlaces();
+const marks = computed(() => (hasTicks(numerals) ? ticks(size) : []));
+const places = computed(() => numeralPlaces(numerals));
 </script>
 
 <template>
@@ -26,10 +41,10 @@ const numerals = numeralPlaces();
       :class="[size, { hour: mark.atHour }]"
     />
     <template v-if="size === 'full'">
-      <g v-for="{ numeral, x, y } in numerals" :key="numeral">
+      <g v-for="{ numeral, text, x, y } in places" :key="numeral">
         <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
         <text :x="x" :y="y" :font-size="NUMERALS.size" class="numeral" :class="{ lit: numeral === lit }">
-          {{ numeral }}
+          {{ text }}
         </text>
       </g>
     </template>

@@ -71,7 +71,7 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
       @keydown="key"
     >
       <slot name="under" />
-      <ClockDial :lit="lit" />
+      <ClockDial :numerals="conventions.numerals" :lit="lit" />
       <ClockHands v-if="handsOn" :minutes="minutes" />
       <slot name="over" :take="drag.down" />
     </svg>

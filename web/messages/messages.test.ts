@@ -4,6 +4,7 @@ import { PROBLEM_CODES } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
 import { DECISIONS, READY_ITEMS, SEGMENT_KINDS, UNIT } from '../../core/planning/index.ts';
 import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
+import { keysOf } from '../../core/wording/messages.test.support.ts';
 
 const WEB = new URL('..', import.meta.url);
 /** Views and scripts in a folder, by their path. */
@@ -15,13 +16,8 @@ const sourcesIn = (folder: URL): Map<string, string> =>
   );
 const load = (path: string): Record<string, unknown> =>
   JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')) as Record<string, unknown>;
-const keys = (words: object, prefix = ''): string[] =>
-  Object.entries(words).flatMap(([key, value]) =>
-    typeof value === 'object' && value !== null ? keys(value, `${prefix}${key}.`) : [`${prefix}${key}`],
-  );
-
 // Clock language is core's, and tested there.
-const us = new Set(keys({ ...load('en-US/teacher.json'), ...load('en-US/station.json') }));
+const us = new Set(keysOf({ ...load('en-US/teacher.json'), ...load('en-US/station.json') }));
 
 describe('message files', () => {
   it('hold every key that a view asks for by name', () => {
@@ -60,7 +56,7 @@ describe('message files', () => {
     expect(names.filter((name) => !us.has(`${group}.${name}`))).toEqual([]),
   );
   it('say nothing in UK English that US English does not know', () => {
-    const uk = keys({
+    const uk = keysOf({
       ...load('en-GB/teacher.json'),
       ...load('en-GB/station.json'),
     });
