@@ -160,6 +160,18 @@ describe('the class', () => {
     answer(1, 3, '2026-11-20', 3, 2),
   ];
 
+  it('counts what nobody can read neither for nor against anybody', () => {
+    const unreadable: CountedAnswer = {
+      ...record[0]!,
+      childId: 9,
+      item: { kind: 'read', shown: timeOf(3) },
+      answer: { kind: 'text', text: 'hare' },
+      verdict: 'unreadable',
+    };
+    expect(oclockResults([...record, unreadable])).toEqual(oclockResults(record));
+    expect(skillsOf([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
+    expect(posterior([unreadable])).toEqual(posterior([]));
+  });
   it('counts each child once a time, by the latest answer', () =>
     expect(oclockResults(record)).toEqual([
       { time: 180, children: 3, childrenRight: 0 },

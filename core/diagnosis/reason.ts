@@ -40,7 +40,10 @@ const RIGHT_DESPITE_RULE = 0.2;
 const SPREAD = 12;
 
 const answerLikelihood = (state: State, { item, answer }: Response): number => {
-  const right = mark(item, answer).verdict === 'right';
+  const { verdict } = mark(item, answer);
+  // What nobody can read speaks for no state and against none.
+  if (verdict === 'unreadable') return 1;
+  const right = verdict === 'right';
   const observed = answer.kind === 'observed';
   if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;
   if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;

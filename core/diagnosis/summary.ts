@@ -39,7 +39,7 @@ export interface TimeResult {
 export const oclockResults = (answers: readonly CountedAnswer[]): TimeResult[] => {
   const latest = new Map<DialTime, Map<number, boolean>>();
   for (const { item, childId, verdict } of answers) {
-    if ((item.kind !== 'read' && item.kind !== 'set') || !isOclock(item.shown)) continue;
+    if ((item.kind !== 'read' && item.kind !== 'set') || !isOclock(item.shown) || verdict === 'unreadable') continue;
     if (!latest.has(item.shown)) latest.set(item.shown, new Map());
     latest.get(item.shown)!.set(childId, verdict === 'right');
   }

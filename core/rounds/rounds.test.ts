@@ -94,12 +94,14 @@ describe('who missed it', () => {
       [1, 'right'],
       [2, 'wrong'],
       [3, 'nearly'],
+      [7, 'unreadable'],
     ]),
     away: new Set([4]),
     stations: new Set([1, 2, 3, 5]),
   };
   it.each([
     ['a right answer from a tablet', 1, 'had'],
+    ['an answer nobody can read', 7, 'waiting'],
     ['a wrong one', 2, 'missed'],
     ['one that is nearly right', 3, 'had'],
     ['not here today', 4, 'away'],

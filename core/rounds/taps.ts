@@ -19,12 +19,13 @@ interface Seen {
 }
 
 /**
- * How a child stands before the teacher taps. `nearly` counts as had. A child with a tablet but without an answer
+ * How a child stands before the teacher taps. `nearly` counts as had; what nobody can read waits for the teacher. A child with a tablet but without an answer
  * is `waiting` and gets no row; one without a tablet had it unless the teacher says otherwise.
  */
 export const tapStateBefore = (childId: number, { verdicts, away, stations }: Seen): TapState => {
   if (away.has(childId)) return 'away';
   const verdict = verdicts.get(childId);
+  if (verdict === 'unreadable') return 'waiting';
   if (verdict !== undefined) return verdict === 'wrong' ? 'missed' : 'had';
   return stations.has(childId) ? 'waiting' : 'had';
 };
