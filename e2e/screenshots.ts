@@ -36,6 +36,7 @@ await open('/board/7', 'Think');
 await picture('round-think');
 await tour.moveTo(1, 'missed');
 await page.says('Who missed it?');
+await page.driver.sleep(1500); // the answer is still being turned to
 await picture('round-who-missed');
 await open('/station', 'Tap your picture');
 await picture('station-pictures');
