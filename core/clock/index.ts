@@ -1,7 +1,6 @@
 export {
   ALL_DIAL_TIMES,
   DIAL_MINUTES,
-  HALF_PAST_TIMES,
   OCLOCK_TIMES,
   TAUGHT_TIMES,
   dialTime,

@@ -54,9 +54,6 @@ export const isHalfPast = (time: DialTime): boolean => minuteOf(time) === 30;
 /** The twelve o'clock times in the order of the dial, 12:00 first. */
 export const OCLOCK_TIMES: readonly DialTime[] = ALL_DIAL_TIMES.filter(isOclock);
 
-/** The twelve half-past times in the order of the dial, 12:30 first. */
-export const HALF_PAST_TIMES: readonly DialTime[] = ALL_DIAL_TIMES.filter(isHalfPast);
-
 /** The 24 times of the unit: o'clock and half past, in the order of the dial. */
 export const TAUGHT_TIMES: readonly DialTime[] = ALL_DIAL_TIMES.filter((time) => time % 30 === 0);
 

@@ -4,7 +4,6 @@ export {
   ANSWER_KINDS,
   CLOCK_PARTS,
   ITEM_KINDS,
-  TIMED_KINDS,
   skillOfItem,
   type Answer,
   type AnswerKind,

@@ -30,21 +30,6 @@ export const ITEM_KINDS = [
 ] as const;
 export type ItemKind = (typeof ITEM_KINDS)[number];
 
-/** Kinds that are about one time: shown on a clock, or asked for. */
-export const TIMED_KINDS = [
-  'hour-hand',
-  'read',
-  'choose-words',
-  'write-digital',
-  'write-words',
-  'set',
-  'set-free',
-  'draw',
-  'choose-clock',
-  'choose-writings',
-  'yet',
-] as const;
-
 /**
  * One task put to a child.
  * - `name-part`: say what this part is called

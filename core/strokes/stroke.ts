@@ -8,10 +8,6 @@ export interface StrokePoint extends FacePoint {
 /** One line drawn without lifting the pencil or finger. */
 export type Stroke = readonly StrokePoint[];
 
-/** Length of a polyline, in face units. */
-export const pathLength = (points: readonly FacePoint[]): number =>
-  points.slice(1).reduce((sum, point, i) => sum + Math.hypot(point.x - points[i]!.x, point.y - points[i]!.y), 0);
-
 /** Distance between the farthest corners of the box round some points, in face units. */
 export const extent = (points: readonly FacePoint[]): number => {
   const xs = points.map(({ x }) => x);
