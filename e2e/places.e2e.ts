@@ -1,8 +1,10 @@
 import { createRequire } from 'node:module';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
-import { handAngles, hourOf, type DialTime } from '../core/clock/index.ts';
-import { startingTime } from '../core/items/index.ts';
+import { v4 as newId } from 'uuid';
+import { handAngles, hourOf, timeOf, type DialTime } from '../core/clock/index.ts';
+import { startingTime, type Item } from '../core/items/index.ts';
+import { predict } from '../core/misconceptions/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { drawnHands, handsStandAt, onPage, type Page } from './support/page.ts';
@@ -283,5 +285,27 @@ describe('a new school', () => {
     expect([height, width]).toEqual([800, 1280]);
     await page.driver.get(`${hoppel.url}/station`);
     expect(await page.all('.pick li')).toHaveLength(30);
+  });
+  it('shows all thirty and their reasons at once, without scrolling', async () => {
+    for (let childId = 1; childId <= 30; childId++)
+      for (const asked of [timeOf(3), timeOf(7), timeOf(9)]) {
+        const item: Item = { kind: 'set', shown: asked };
+        const swapped = predict('hands-swapped', item);
+        if (swapped.kind !== 'answers') throw new Error('a swap shows here');
+        const to = { setting: 'alone', lessonId: 7, item, attempt: 1 };
+        const reply = await fetch(`${hoppel.url}/api/answers`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify({ id: newId(), childId, answer: swapped.own[0], to }),
+        });
+        expect(reply.status).toBe(201);
+      }
+    await page.driver.get(`${hoppel.url}/class`);
+    await page.says('hands swapped');
+    expect((await page.text('tbody')).match(/hands swapped/g)).toHaveLength(30);
+    const [all, seen] = (await page.driver.executeScript(
+      "const table = document.querySelector('.scroll'); return [table.scrollHeight, table.clientHeight]",
+    )) as [number, number];
+    expect(all).toBeLessThanOrEqual(seen);
   });
 });

@@ -30,6 +30,7 @@ export {
   NUMERAL_STYLES,
   hasTicks,
   minuteNumberPlaces,
+  numeralMeasures,
   numeralPlaces,
   type MinuteNumberPlace,
   type NumeralPlace,

@@ -11,6 +11,13 @@ export type NumeralStyle = (typeof NUMERAL_STYLES)[number];
 /** Radius the numerals are centred on, as on a round face, and their height, in face units. */
 export const NUMERALS = { radius: 75, size: 18.5 } as const;
 
+/** The same for Roman ones: up to four letters wide, they would run into the marks at the size of the others. */
+const ROMAN_NUMERALS = { radius: 71, size: 13 } as const;
+
+/** Where the numerals of a style stand, and how high they are, in face units. */
+export const numeralMeasures = (style: NumeralStyle): { readonly radius: number; readonly size: number } =>
+  style === 'roman' ? ROMAN_NUMERALS : NUMERALS;
+
 /** The same for minute numbers, which stand outside the rim. */
 export const MINUTE_NUMBERS = { radius: 110, size: 10 } as const;
 
@@ -45,7 +52,7 @@ const placeAt = (outline: Outline, angle: number, radius: number): FacePoint =>
 export const numeralPlaces = (
   style: NumeralStyle = 'all',
   outline: Outline = 'round',
-  radius: number = NUMERALS.radius,
+  radius: number = numeralMeasures(style).radius,
 ): NumeralPlace[] =>
   Array.from({ length: 12 }, (_, i) => i + 1)
     .filter(SHOWN[style])

@@ -22,6 +22,7 @@ import {
   isInSector,
   minuteNumberPlaces,
   minuteTrail,
+  numeralMeasures,
   numeralPlaces,
   outlinePath,
   outlineRadius,
@@ -97,7 +98,15 @@ describe('numerals', () => {
     expect(numeralPlaces('quarters').map(({ text }) => text)).toEqual(['3', '6', '9', '12']));
   it('in Roman have IIII for four and stand where the others do', () => {
     expect(numeralPlaces('roman').map(({ text }) => text)[3]).toBe('IIII');
-    expect(numeralPlaces('roman')[11]).toEqual({ ...numeralPlaces('all')[11], text: 'XII' });
+    expect(numeralPlaces('roman', 'round', 75)[11]).toEqual({ ...numeralPlaces('all', 'round', 75)[11], text: 'XII' });
+  });
+  it.each(NUMERAL_STYLES)('of style %s stay clear of the marks, however wide they are', (style) => {
+    const { size } = numeralMeasures(style);
+    // A letter or digit of the typeface is at most 0.6 of its size wide, and 0.7 of it high.
+    for (const { text, x, y } of numeralPlaces(style))
+      for (const side of [-1, 1])
+        for (const end of [-1, 1])
+          expect(Math.hypot(x + (side * text.length * size * 0.6) / 2, y + end * size * 0.35)).toBeLessThan(90.2);
   });
   it('of minutes begin with 0 at the top and have no 60', () => {
     expect(minuteNumberPlaces().map(({ minutes }) => minutes)).toEqual([0, 5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55]);

@@ -218,7 +218,8 @@ tbody a {
   width: 17px;
   height: 17px;
 }
-.crowded tbody a {
-  line-height: 18px;
+.crowded tbody a,
+.crowded tbody .reason {
+  line-height: 17px;
 }
 </style>

@@ -2,10 +2,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
-  NUMERALS,
   RIM_RADIUS,
   RIM_WIDTH,
   hasTicks,
+  numeralMeasures,
   numeralPlaces,
   ticks,
   type FaceSize,
@@ -24,6 +24,7 @@ const {
   lit?: number | undefined;
 }>();
 const marks = computed(() => (hasTicks(numerals) ? ticks(size) : []));
+const measures = computed(() => numeralMeasures(numerals));
 const places = computed(() => numeralPlaces(numerals));
 </script>
 
@@ -43,7 +44,7 @@ const places = computed(() => numeralPlaces(numerals));
     <template v-if="size === 'full'">
       <g v-for="{ numeral, text, x, y } in places" :key="numeral">
         <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
-        <text :x="x" :y="y" :font-size="NUMERALS.size" class="numeral" :class="{ lit: numeral === lit }">
+        <text :x="x" :y="y" :font-size="measures.size" class="numeral" :class="{ lit: numeral === lit }">
           {{ text }}
         </text>
       </g>

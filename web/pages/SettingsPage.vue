@@ -81,7 +81,7 @@ const steps = computed(() => readingSteps(EXAMPLE, settings.value));
     </section>
     <section class="sheet preview" :aria-label="t('settings.preview')">
       <h2 class="title-column">{{ t('settings.preview') }}</h2>
-      <SmallClock :time="EXAMPLE" :px="280" size="full" :label="clock.said(EXAMPLE)" />
+      <SmallClock :time="EXAMPLE" :px="280" size="full" :numerals="settings.numerals" :label="clock.said(EXAMPLE)" />
       <p class="digits child-type">{{ clock.written(EXAMPLE) }}</p>
       <ol class="child-type">
         <li v-for="step in steps" :key="step.sentence.key">{{ clock.phrase(step.sentence) }}</li>
