@@ -1,97 +1,90 @@
 import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
-import { DECISIONS, SEGMENT_KINDS } from '../core/planning/index.ts';
-import { NUMERAL_STYLES, OUTLINES } from '../core/face/index.ts';
-import {
-  DIGITAL_FORMS,
-  ENGLISHES,
-  FIRST_READ,
-  HALF_PAST_HANDS,
-  HALF_PAST_PHRASES,
-  HAND_NAMES,
-  HOUR_FINDING,
-  MINUTE_SUPPORTS,
-  OTHER_FORMS,
-  TEACHING_ORDERS,
-  type Conventions as CoreConventions,
-} from '../core/wording/index.ts';
+import { DECISIONS } from '../core/planning/index.ts';
 import { AnswerRow } from './answer.ts';
-import { CalendarDay, Mastery, Reason, SkillName, Time } from './values.ts';
+import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
+import { Lesson, PlanState } from './plan.ts';
+import { Settings } from './settings.ts';
+import { Mastery, Reason, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
 
-export const Child = z.strictObject({ id: z.int(), name: z.string(), picture: z.string() });
-export type Child = z.infer<typeof Child>;
+const ClassName = z.string().trim().min(1).max(60);
+/** When number time starts, HH:MM. */
+const StartTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'must be a time written HH:MM' });
 
-const Colour = z.string().regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour written #rrggbb' });
-const conventions = {
-  english: z.enum(ENGLISHES),
-  halfPastPhrase: z.enum(HALF_PAST_PHRASES),
-  handNames: z.enum(HAND_NAMES),
-  firstRead: z.enum(FIRST_READ),
-  hourFinding: z.enum(HOUR_FINDING),
-  minuteSupport: z.enum(MINUTE_SUPPORTS),
-  digitalForm: z.enum(DIGITAL_FORMS),
-  otherForms: z.enum(OTHER_FORMS),
-  drawnFirst: z.enum(FIRST_READ),
-  halfPastHand: z.enum(HALF_PAST_HANDS),
-  teachingOrder: z.enum(TEACHING_ORDERS),
-  numerals: z.enum(NUMERAL_STYLES),
-  outline: z.enum(OUTLINES),
-  handColours: z.strictObject({ hour: Colour, minute: Colour }),
-} satisfies Record<keyof CoreConventions, z.ZodType>;
-
-/** The class's conventions, and what the board's hands settle on. */
-export const Settings = z.strictObject({
-  ...conventions,
-  /** Minutes the board's hands settle on. */
-  snap: z.literal([1, 5, 15, 30, 60]),
-});
-export type Settings = z.infer<typeof Settings>;
-
-export const Segment = z.strictObject({
-  kind: z.enum(SEGMENT_KINDS),
-  startsAt: z.int(),
-  minutes: z.int(),
-  times: z.array(Time),
-});
-export type Segment = z.infer<typeof Segment>;
-
-/** A stone on the path. */
-export const Lesson = z.strictObject({
+/** An entry of the class's day. */
+export const RoutineEntry = z.strictObject({
   id: z.int(),
-  number: z.int(),
-  key: z.string(),
-  kind: z.enum(['lesson', 'check']),
-  day: z.string(),
-  skills: z.array(SkillName),
-  segments: z.array(Segment),
+  name: z.string().trim().min(1).max(40),
+  picture: z.string(),
+  at: TimeOfDay,
 });
-export type Lesson = z.infer<typeof Lesson>;
+export type RoutineEntry = z.infer<typeof RoutineEntry>;
+
+/** Shares of the class in per cent that must be secure after a check. */
+export const Thresholds = z
+  .strictObject({ goOn: z.int().min(1).max(100), withGroup: z.int().min(1).max(100) })
+  .refine(({ goOn, withGroup }) => withGroup <= goOn, {
+    error: 'must not be more than what it takes to go on',
+    path: ['withGroup'],
+  });
+export type Thresholds = z.infer<typeof Thresholds>;
 
 /** What every teacher's screen needs. `class` is null on a new data file, before a class was set up. */
 export const Classroom = z.strictObject({
   today: z.string(),
   demo: z.boolean(),
-  class: z.strictObject({ name: z.string(), numberTime: z.string() }).nullable(),
+  classes: z.array(z.strictObject({ id: z.int(), name: z.string() })),
+  class: z.strictObject({ id: z.int(), name: z.string(), numberTime: z.string() }).nullable(),
   settings: Settings,
-  children: z.array(Child),
+  thresholds: Thresholds,
+  children: z.array(ListedChild),
+  /** Children who moved away: their answers stay, they are on no list. */
+  movedAway: z.array(Child),
+  /** Null until a unit was laid out. */
+  plan: PlanState.nullable(),
   lessons: z.array(Lesson),
+  /** Lessons that never change any more: past, or answered in. */
+  fixed: z.array(z.int()),
+  day: z.strictObject({
+    routine: z.array(RoutineEntry),
+    /** Entries the board announces today, in the order of the day. */
+    moments: z.array(z.int()),
+    /** Loudness of the chime in per cent; 0 is off. */
+    chime: z.int().min(0).max(100),
+  }),
 });
 export type Classroom = z.infer<typeof Classroom>;
 
-/** A new class: its name, the children's first names in order, and the first day of the unit. */
-export const PostClassroom = z.strictObject({
-  name: z.string().trim().min(1).max(60),
-  children: z.array(z.string().trim().min(1).max(40)).min(1).max(40),
-  startsOn: CalendarDay,
+/** A new class: its name and the children's first names in order; the unit is made afterwards. */
+export const PostClass = z.strictObject({
+  id: SenderId,
+  name: ClassName,
+  children: z.array(z.string().trim().min(1).max(40)).max(MOST_CHILDREN),
 });
-export type PostClassroom = z.infer<typeof PostClassroom>;
+export type PostClass = z.infer<typeof PostClass>;
+export const PutClass = z.strictObject({
+  name: ClassName.exactOptional(),
+  numberTime: StartTime.exactOptional(),
+  thresholds: Thresholds.exactOptional(),
+});
+export type PutClass = z.infer<typeof PutClass>;
+export const PutOpenClass = z.strictObject({ classId: z.int().positive() });
+
+/** The whole day, in any order. */
+export const PutRoutine = z.strictObject({
+  entries: z.array(RoutineEntry.omit({ id: true })).max(30),
+});
+export type PutRoutine = z.infer<typeof PutRoutine>;
+export const PutMoments = z.strictObject({ moments: z.array(z.int()).max(30) });
+export const PutChime = z.strictObject({ chime: z.int().min(0).max(100) });
 
 export const PutReady = z.strictObject({ ticked: z.boolean() });
-export const PutDecision = z.strictObject({ decision: z.enum(DECISIONS) });
+export const PutNote = z.strictObject({ note: z.string().max(2000) });
+export const PutDecision = z.strictObject({ id: SenderId, decision: z.enum(DECISIONS) });
 
 /** What the last check said, for the lesson desk. */
 export const Known = z.strictObject({
-  check: z.strictObject({ number: z.int(), day: z.string(), skill: SkillName, key: z.string() }),
+  check: z.strictObject({ id: z.int(), number: z.int(), day: z.string(), skill: SkillName, key: z.string() }),
   /** One level a child, in class order. */
   levels: z.array(z.strictObject({ childId: z.int(), level: z.enum(LEVELS) })),
   away: z.array(z.int()),
@@ -101,7 +94,14 @@ export const Known = z.strictObject({
 });
 export type Known = z.infer<typeof Known>;
 
-export const Desk = z.strictObject({ lessonId: z.int(), ticked: z.array(z.string()), known: Known.nullable() });
+export const Desk = z.strictObject({
+  lessonId: z.int(),
+  ticked: z.array(z.string()),
+  note: z.string(),
+  /** What was noted for this lesson after the one before it. */
+  noteBefore: z.string(),
+  known: Known.nullable(),
+});
 export type Desk = z.infer<typeof Desk>;
 
 /** The class by skills, and how each time went. */

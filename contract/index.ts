@@ -2,10 +2,14 @@
 import './jitless.ts';
 
 export * from './answer.ts';
+export * from './children.ts';
 export * from './classroom.ts';
 export * from './item.ts';
 export * from './live.ts';
+export * from './plan.ts';
 export * from './problem.ts';
 export * from './round.ts';
+export * from './settings.ts';
 export * from './station.ts';
+export * from './unitFile.ts';
 export * from './values.ts';

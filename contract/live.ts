@@ -1,6 +1,6 @@
 import type { BoardState } from './round.ts';
 import type { StationRound } from './station.ts';
-import type { Settings } from './classroom.ts';
+import type { Settings } from './settings.ts';
 
 /**
  * Server-sent events. Each carries the whole state it is about, not a change to it, and every stream begins with
@@ -12,8 +12,12 @@ export interface TeacherEvents {
   /** Something in the record or the class changed; whoever shows it fetches it again. */
   record: { readonly lessonId: number | null };
   settings: Settings;
+  /** Class, children, plan or day changed, or another class was opened: whoever shows them fetches them again. */
+  classroom: null;
 }
 export interface StationEvents {
   round: StationRound | null;
   settings: Settings;
+  /** Names, pictures or the set to practise may have changed: fetch the state again. */
+  classroom: null;
 }

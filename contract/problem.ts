@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PLAN_REFUSALS } from '../core/planning/index.ts';
 
 /** Every way a request can be refused. The interface chooses its words by this code. */
 export const PROBLEM_CODES = [
@@ -14,7 +15,16 @@ export const PROBLEM_CODES = [
   'already-answered',
   'id-taken',
   'no-class',
-  'class-exists',
+  'unknown-class',
+  'no-unit',
+  'picture-taken',
+  'class-full',
+  'plan-moved-on',
+  'nothing-to-undo',
+  'too-late',
+  'bad-file',
+  'unit-begun',
+  ...PLAN_REFUSALS,
   'teacher-only',
   'failed',
 ] as const;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { Child, Settings } from './classroom.ts';
+import { Child } from './children.ts';
 import { Answer, Item } from './item.ts';
+import { Settings } from './settings.ts';
 import { SenderId, Time } from './values.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 

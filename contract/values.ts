@@ -1,9 +1,8 @@
 import { z } from 'zod';
-import { isDialTime, type DialTime } from '../core/clock/index.ts';
+import { isDayTime, isDialTime, type DayTime, type DialTime } from '../core/clock/index.ts';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { VERDICTS } from '../core/marking/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
-import { isDay } from '../core/planning/index.ts';
 import { SKILLS } from '../core/skills/index.ts';
 
 /** Whole minutes after twelve, 0..719. */
@@ -15,7 +14,11 @@ export const Angle = z.number().min(0).max(360);
 /** An id made by the sender, so that sending again stores nothing twice. */
 export const SenderId = z.uuid();
 /** A calendar day, YYYY-MM-DD. */
-export const CalendarDay = z.string().refine(isDay, { error: 'must be a day written YYYY-MM-DD' });
+export const CalendarDay = z.iso.date({ error: 'must be a day written YYYY-MM-DD' });
+/** Whole minutes after midnight, 0..1439. */
+export const TimeOfDay = z.custom<DayTime>((value) => typeof value === 'number' && isDayTime(value), {
+  error: 'must be whole minutes after midnight, 0 to 1439',
+});
 
 export const Verdict = z.enum(VERDICTS);
 export const Mastery = z.strictObject({

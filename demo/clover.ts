@@ -42,4 +42,4 @@ export const CLOVER_ROOM: readonly DemoChild[] = [
 export const AWAY_AT_TICKET = 'Nia';
 
 /** Place in the unit of the lesson that falls on today: "O'clock: read and set". */
-export const TODAYS_LESSON = 7;
+export const TODAYS_LESSON = 8;

@@ -18,7 +18,7 @@ describe('the made-up class', () => {
     const { body } = await school.get('/classroom').expect(200);
     expect(body.children).toHaveLength(22);
     expect(new Set(body.children.map(({ picture }: { picture: string }) => picture)).size).toBe(22);
-    expect(body.lessons[6]).toMatchObject({ number: 7, key: 'oclock-read-set', day: '2026-11-24' });
+    expect(body.lessons[7]).toMatchObject({ number: 8, key: 'oclock-read-set', day: '2026-11-24' });
   });
   it('has the reason found that each child really follows, and none where there is none', async () => {
     const { body } = await school.get('/record/class').expect(200);
@@ -29,7 +29,7 @@ describe('the made-up class', () => {
     }
   });
   it('goes on with a small group after the first ticket, with the child who was away left out', async () => {
-    const { body } = await school.get('/lessons/7/desk').expect(200);
+    const { body } = await school.get('/lessons/8/desk').expect(200);
     const byId = await names();
     expect(body.known.away.map((id: number) => byId.get(id))).toEqual([AWAY_AT_TICKET]);
     expect(body.known.suggestion).toBe('go-on-with-group');

@@ -3,7 +3,8 @@ import { dirname, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { isDay, schoolDayFrom } from '../core/planning/index.ts';
 import { clockFrom, dayOf } from '../server/clock.ts';
-import { createLessonRepository } from '../server/lessons/lessonRepository.ts';
+import { createClassRepository } from '../server/classes/classRepository.ts';
+import { createPlanRepository } from '../server/plan/planRepository.ts';
 import { openDatabase } from '../server/db/open.ts';
 import { TODAYS_LESSON } from './clover.ts';
 import { makeDemo } from './makeDemo.ts';
@@ -17,13 +18,11 @@ if (values.today !== undefined && !isDay(values.today)) {
 }
 const today = values.today ?? dayOf(clockFrom(undefined)());
 
-/** The day an existing demo class is laid around; none when the file is new or only half made. */
+/** The first day of an existing demo class's unit, which tells the day it is laid around; none when the file is new. */
 const laidAround = (): string | undefined => {
   if (!existsSync(file)) return undefined;
   const db = openDatabase(file);
-  const day = createLessonRepository(db)
-    .all()
-    .find(({ number }) => number === TODAYS_LESSON)?.day;
+  const day = createPlanRepository(db, createClassRepository(db)).maybeHead()?.plan.choices.firstDay;
   db.close();
   return day;
 };
@@ -31,7 +30,7 @@ const laidAround = (): string | undefined => {
 try {
   mkdirSync(dirname(file), { recursive: true });
   const day = laidAround();
-  if (day !== schoolDayFrom(today, 0)) {
+  if (day !== schoolDayFrom(today, 1 - TODAYS_LESSON)) {
     if (day !== undefined) {
       renameSync(file, file.replace(/(\.\w+)?$/, `-${day}$1`));
       console.log(`The demo class is laid around today anew; the one of ${day} is kept beside it.`);

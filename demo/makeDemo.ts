@@ -1,17 +1,21 @@
 import type { Database } from 'better-sqlite3';
 import { v5 as uuidOf } from 'uuid';
-import type { Lesson } from '../contract/index.ts';
+import type { Lesson, UnitChoices } from '../contract/index.ts';
 import { seededRng, seedFromText } from '../core/common/index.ts';
-import { CLOCK_PARTS, type Item } from '../core/items/index.ts';
-import type { Day } from '../core/planning/index.ts';
+import type { Item } from '../core/items/index.ts';
+import { defaultChoices, schoolDayFrom, type Day } from '../core/planning/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
 import { createAnswerRepository } from '../server/answers/answerRepository.ts';
 import { createRecorder } from '../server/answers/recordAnswer.ts';
 import { createChildRepository } from '../server/children/childRepository.ts';
-import { createClassroomRepository } from '../server/classroom/classroomRepository.ts';
-import { createClassSetUp } from '../server/classroom/setUpClass.ts';
+import { createClassRepository } from '../server/classes/classRepository.ts';
+import { createClassSetUp } from '../server/classes/setUpClass.ts';
+import { createDayRepository } from '../server/day/dayRepository.ts';
 import { createLessonRepository } from '../server/lessons/lessonRepository.ts';
+import { createPlanRepository } from '../server/plan/planRepository.ts';
+import { createPlanner } from '../server/plan/planner.ts';
 import { createRoundRepository } from '../server/rounds/roundRepository.ts';
+import { createSettingsRepository } from '../server/settings/settingsRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
 
 /** Namespace of the ids of simulated answers: the same class always has the same ids. */
@@ -20,45 +24,36 @@ const NAMESPACE = '5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c11';
 /** Chosen so that about six in ten are secure after the ticket and every kind of result can be seen. */
 const SEED = 'hare';
 
-/** What was asked in each past lesson, from its own segments. */
+/** Segments whose answers are in the record; the rest of a lesson is talk. */
+const RECORDED = new Set(['together', 'alone', 'ticket']);
+
+/** What was asked in each past lesson: its own tasks, and two times set on the first day of o'clock. */
 const itemsAsked = ({ key, segments }: Lesson): Item[] => {
-  const timesIn = (kind: string) => segments.find((segment) => segment.kind === kind)?.times ?? [];
-  switch (key) {
-    case 'why-clocks':
-    case 'parts':
-      return CLOCK_PARTS.map((part) => ({ kind: 'name-part', part }));
-    case 'hour-hand-on':
-      return timesIn('together').map((shown) => ({ kind: 'hour-hand', shown }));
-    case 'hour-hand-between':
-      return [...timesIn('together'), ...timesIn('warm-up')].map((shown) => ({ kind: 'hour-hand', shown }));
-    case 'oclock-meet':
-      return [
-        ...timesIn('together').map((shown): Item => ({ kind: 'read', shown })),
-        ...timesIn('together')
-          .slice(0, 2)
-          .map((shown): Item => ({ kind: 'set', shown })),
-      ];
-    case 'oclock-first-ticket':
-      return timesIn('ticket').map((shown) => ({ kind: 'read', shown }));
-    default:
-      return [];
-  }
+  const asked = segments.flatMap(({ kind, items }) => (RECORDED.has(kind) ? items : []));
+  const toSet = key === 'oclock-meet' ? segments.find(({ kind }) => kind === 'together')!.times.slice(0, 2) : [];
+  return [...asked, ...toSet.map((shown): Item => ({ kind: 'set', shown }))];
 };
 
 /** Fills an empty data file with Clover Room, part-way through its unit, laid around a day. */
 export const makeDemo = (db: Database, today: Day): void => {
-  const children = createChildRepository(db);
-  const lessons = createLessonRepository(db);
-  const answers = createAnswerRepository(db);
-  const rounds = createRoundRepository(db);
-  const classroom = createClassroomRepository(db);
-  createClassSetUp({ db, classroom, children, lessons })({
+  const classes = createClassRepository(db);
+  const children = createChildRepository(db, classes);
+  const plans = createPlanRepository(db, classes);
+  const lessons = createLessonRepository(db, classes, plans);
+  const answers = createAnswerRepository(db, classes);
+  const rounds = createRoundRepository(db, classes);
+  const settings = createSettingsRepository(db, classes);
+  const day = createDayRepository(db, classes);
+  createClassSetUp({ db, classes, children, settings, day })({
+    id: uuidOf('class', NAMESPACE),
     name: 'Clover Room',
     demo: true,
     children: CLOVER_ROOM,
-    anchor: { day: today, number: TODAYS_LESSON },
-    seed: 'Clover Room',
   });
+  // The unit was made on its first day, so that none of it was past then.
+  const firstDay = schoolDayFrom(today, 1 - TODAYS_LESSON);
+  const planner = createPlanner({ db, classes, plans, lessons, now: () => new Date(`${firstDay}T07:30:00`) });
+  planner.make(uuidOf('unit', NAMESPACE), defaultChoices(firstDay, 'Clover Room') as UnitChoices);
   const past = lessons.all().filter(({ number }) => number < TODAYS_LESSON);
   const listed = children.all();
   db.transaction(() => {
@@ -76,7 +71,7 @@ export const makeDemo = (db: Database, today: Day): void => {
         });
       }
     }
-    const today7 = lessons.all().find(({ number }) => number === TODAYS_LESSON)!;
-    for (const item of ['geared-clock', 'paper-clocks']) lessons.tick(today7.id, item, true);
+    const lessonNow = lessons.all().find(({ number }) => number === TODAYS_LESSON)!;
+    for (const item of ['geared-clock', 'paper-clocks']) lessons.tick(lessonNow.id, item, true);
   })();
 };

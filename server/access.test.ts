@@ -21,13 +21,20 @@ describe('who may see the class', () => {
     [undefined, false],
   ])('%s is this machine: %p', (address, own) => expect(isThisMachine(address)).toBe(own));
 
-  it.each(['/classroom', '/board', '/record/class', '/record/children/1', '/lessons/7/desk', '/live', '/nothing'])(
-    'a page of another name cannot read %s',
-    async (path) => {
-      const reply = await request(school.url).get(`/api${path}`).set('Host', 'garden.example');
-      expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
-    },
-  );
+  it.each([
+    '/classroom',
+    '/board',
+    '/record/class',
+    '/record/children/1',
+    '/lessons/7/desk',
+    '/plan/unit.json',
+    '/plan/plan.pdf',
+    '/live',
+    '/nothing',
+  ])('a page of another name cannot read %s', async (path) => {
+    const reply = await request(school.url).get(`/api${path}`).set('Host', 'garden.example');
+    expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
+  });
   it('a tablet on the classroom network cannot read it either, whatever name it uses', () => {
     const ask = (remoteAddress: string, hostname: string): unknown => {
       let refused: unknown;

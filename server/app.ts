@@ -6,16 +6,23 @@ import { createAnswerRepository } from './answers/answerRepository.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
 import { createRecorder } from './answers/recordAnswer.ts';
 import { createChildRepository } from './children/childRepository.ts';
-import { createClassroomRepository } from './classroom/classroomRepository.ts';
-import { classroomRoutes } from './classroom/classroomRoutes.ts';
-import { createClassSetUp } from './classroom/setUpClass.ts';
+import { childRoutes } from './children/childRoutes.ts';
+import { createClassRepository } from './classes/classRepository.ts';
+import { classRoutes } from './classes/classRoutes.ts';
+import { createClassSetUp } from './classes/setUpClass.ts';
+import { createClassroomState } from './classroom/classroomState.ts';
 import type { Now } from './clock.ts';
+import { createDayRepository } from './day/dayRepository.ts';
+import { dayRoutes } from './day/dayRoutes.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
 import { deskRoutes } from './lessons/deskRoutes.ts';
 import { createLessonRepository } from './lessons/lessonRepository.ts';
 import { createLive } from './live/live.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
+import { createPlanRepository } from './plan/planRepository.ts';
+import { planRoutes } from './plan/planRoutes.ts';
+import { createPlanner } from './plan/planner.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
 import { createRoundRepository } from './rounds/roundRepository.ts';
 import { roundRoutes } from './rounds/roundRoutes.ts';
@@ -54,6 +61,9 @@ const security = helmet({
 /** Far above any real message: the largest, a whole class tapped at once, is about 8 kB. */
 const BODY_LIMIT = '64kb';
 
+/** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
+const FILE_LIMIT = '4mb';
+
 /** The server, and what to call before its data file is closed. */
 export interface App {
   readonly app: Express;
@@ -62,32 +72,43 @@ export interface App {
 
 /** Builds the whole server from its parts; tests build it too. */
 export const createApp = ({ db, now, webFolder }: AppParts): App => {
-  const children = createChildRepository(db);
-  const lessons = createLessonRepository(db);
-  const answers = createAnswerRepository(db);
-  const rounds = createRoundRepository(db);
-  const settings = createSettingsRepository(db);
-  const classroom = createClassroomRepository(db);
+  const classes = createClassRepository(db);
+  const children = createChildRepository(db, classes);
+  const plans = createPlanRepository(db, classes);
+  const lessons = createLessonRepository(db, classes, plans);
+  const answers = createAnswerRepository(db, classes);
+  const rounds = createRoundRepository(db, classes);
+  const settings = createSettingsRepository(db, classes);
+  const day = createDayRepository(db, classes);
+  const planner = createPlanner({ db, classes, plans, lessons, now });
   const recorder = createRecorder({ answers, children, lessons, rounds, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, now });
   const live = createLive(runner, settings);
-  const setUp = createClassSetUp({ db, classroom, children, lessons });
+  const setUp = createClassSetUp({ db, classes, children, settings, day });
+  const state = createClassroomState({ classes, children, lessons, settings, planner, day, now });
 
   const app = express();
   app.use(security);
+  app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
   app.use('/api/station/live', stationLiveRoutes(live));
-  app.use('/api/station', stationRoutes({ classroom, children, lessons, answers, settings, live, now }));
+  app.use('/api/station', stationRoutes({ classes, children, lessons, answers, settings, live, now }));
   app.use('/api/answers', answerRoutes(recorder, live));
 
   app.use('/api', teacherOnly);
   app.use('/api/live', teacherLiveRoutes(live));
-  app.use('/api/classroom', classroomRoutes({ classroom, children, lessons, settings, setUp, now }));
+  app.get('/api/classroom', (_req, res) => {
+    res.json(state());
+  });
+  app.use('/api/classes', classRoutes({ classes, setUp, state, live }));
+  app.use('/api/children', childRoutes({ classes, children, state, live, now }));
+  app.use('/api/day', dayRoutes({ classes, day, state, live, now }));
+  app.use('/api/plan', planRoutes({ planner, classes, children, settings, state, live }));
   app.get('/api/board', (_req, res) => {
     res.json(live.board());
   });
-  app.use('/api/lessons', deskRoutes({ lessons, children, answers, live, now }));
+  app.use('/api/lessons', deskRoutes({ db, classes, lessons, children, answers, planner, live, now }));
   app.use('/api/rounds', roundRoutes(runner, live));
   app.use('/api/record', recordRoutes({ answers, children }));
   app.use('/api/settings', settingsRoutes(settings, live));

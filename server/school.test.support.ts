@@ -74,7 +74,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
 };
 
 /** Today's lesson of the demo class. */
-export const LESSON = 7;
+export const LESSON = 8;
 
 /** Begins the show-me round of today's lesson. */
 export const beginRound = async (school: School): Promise<{ id: string; times: number[] }> => {

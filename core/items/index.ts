@@ -5,6 +5,7 @@ export {
   CLOCK_PARTS,
   ITEM_KINDS,
   skillOfItem,
+  timeOfItem,
   type Answer,
   type AnswerKind,
   type ClockPart,

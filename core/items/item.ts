@@ -131,6 +131,9 @@ export const ANSWER_KINDS: Readonly<Record<ItemKind, readonly AnswerKind[]>> = {
   'day-order': ['order'],
 };
 
+/** The time a task is about; none for tasks about no time or several. */
+export const timeOfItem = (item: Item): DialTime | undefined => ('shown' in item ? item.shown : undefined);
+
 /** What a task about o'clock or half past practises. */
 const DOING: Partial<Record<ItemKind, 'read' | 'set' | 'match' | 'write' | 'draw'>> = {
   read: 'read',

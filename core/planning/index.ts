@@ -1,6 +1,65 @@
-export { addDays, isDay, isSchoolDay, schoolDayFrom, weekday, type Day } from './calendar.ts';
+export {
+  MONDAY_TO_FRIDAY,
+  WEEKDAYS,
+  addDays,
+  dayOffAt,
+  daysBetween,
+  isDay,
+  isTeachingDay,
+  mondayOf,
+  nextTeachingDay,
+  schoolDayFrom,
+  teachingDayFrom,
+  teachingDays,
+  weekday,
+  type Day,
+  type DayOff,
+  type SchoolCalendar,
+  type Weekday,
+} from './calendar.ts';
+export {
+  PLAN_CHANGES,
+  PLAN_REFUSALS,
+  applyChange,
+  keepsThePast,
+  type ChangeContext,
+  type ChangeResult,
+  type PlanChange,
+  type PlanRefusal,
+} from './changes.ts';
+export {
+  CLASS_LEVELS,
+  LESSON_MINUTES,
+  MEDIA,
+  MOST_LESSONS,
+  defaultChoices,
+  sortedDaysOff,
+  toggleWeekday,
+  type ClassLevel,
+  type Medium,
+  type UnitChoices,
+} from './choices.ts';
 export { currentLesson } from './currentLesson.ts';
-export { DECISIONS, DECISION_SHARES, suggestDecision, type Decision } from './decision.ts';
-export { lessonContent, READY_ITEMS, type LessonContent, type ReadyItem } from './lessonContent.ts';
-export { SEGMENT_KINDS, UNIT, type LessonTemplate, type SegmentKind } from './templates.ts';
-export { layUnit, lessonMinutes, type PlannedLesson, type Segment } from './unit.ts';
+export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thresholds } from './decision.ts';
+export { LESSON_KEYS, groupsTaught, ladderOf } from './ladder.ts';
+export { layUnit } from './layUnit.ts';
+export { MOMENTS_A_DAY, clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './moments.ts';
+export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './needs.ts';
+export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './pace.ts';
+export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './plan.ts';
+export { TIME_REASONS, reasonsOf, type TimeReason } from './reasons.ts';
+export { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
+export {
+  TIME_RULES,
+  brokenRules,
+  standingOf,
+  suggestTimes,
+  withTime,
+  type BrokenRule,
+  type Standing,
+  type Suggestion,
+  type TimeRule,
+} from './rules.ts';
+export { SEGMENT_KINDS, lessonMinutes, type PlannedLesson, type Segment, type SegmentKind } from './segment.ts';
+export { SEGMENT_MINUTES } from './segmentEdits.ts';
+export { type Again } from './teachAgain.ts';

@@ -1,170 +1,353 @@
-import { timeOf, type DialTime } from '../clock/index.ts';
-import type { Skill } from '../skills/index.ts';
+import type { ItemKind } from '../items/index.ts';
+import type { TimeGroup } from '../sets/index.ts';
+import type { ClockWord, Skill } from '../skills/index.ts';
+import type { SegmentKind } from './segment.ts';
 
-/** What happens in a stretch of a lesson. */
-export const SEGMENT_KINDS = ['warm-up', 'purpose', 'show', 'together', 'show-me', 'alone', 'ticket', 'close'] as const;
-export type SegmentKind = (typeof SEGMENT_KINDS)[number];
-
-/** Where a segment's times come from: none, these, clean examples, or a chosen set of that many. */
+/**
+ * Where a segment's times come from.
+ * - `clean`: clean examples of a group; `contrast`: an hour, its half past and the next hour
+ * - `set`: a set chosen by the rules for practice, with these tasks in turn
+ * - `taught`: the same, from the groups taught in the lessons before
+ * - `same`: the times of the lesson's show-me round again
+ * - `tasks`: tasks that are not about a time
+ */
 export type TimesPlan =
-  | { readonly from: 'none' }
-  | { readonly from: 'fixed'; readonly times: readonly DialTime[] }
-  | { readonly from: 'chosen'; readonly count: number };
+  | { readonly pick: 'none' | 'same' }
+  | { readonly pick: 'clean'; readonly group: TimeGroup }
+  | { readonly pick: 'contrast' }
+  | { readonly pick: 'set'; readonly groups: readonly TimeGroup[]; readonly tasks: readonly ItemKind[] }
+  | { readonly pick: 'taught'; readonly tasks: readonly ItemKind[] }
+  | { readonly pick: 'tasks'; readonly tasks: readonly ItemKind[] };
 
-/** A stretch of a lesson before its times are chosen. */
+/** A stretch of a lesson before its minutes and times are fixed. */
 export interface SegmentPlan {
   readonly kind: SegmentKind;
-  /** Whole minutes. */
-  readonly minutes: number;
+  /** Minutes it takes of a lesson of about 20; the real ones keep the proportion. */
+  readonly share: number;
   readonly times: TimesPlan;
 }
 
-/** One lesson of the unit before it has a date. Its words stand in the message files under its key. */
+/** One lesson of a unit before it has a day. */
 export interface LessonTemplate {
   readonly key: string;
-  /** A check ends with a ticket that is marked; its skill is what the ticket is about. */
   readonly kind: 'lesson' | 'check';
   readonly skills: readonly Skill[];
   readonly segments: readonly SegmentPlan[];
+  /** Words beside those of its skills. */
+  readonly words?: readonly ClockWord[];
 }
 
-const none = (kind: SegmentKind, minutes: number): SegmentPlan => ({ kind, minutes, times: { from: 'none' } });
-const fixed = (kind: SegmentKind, minutes: number, ...times: DialTime[]): SegmentPlan => ({
-  kind,
-  minutes,
-  times: { from: 'fixed', times },
+const plain = (kind: SegmentKind, share: number): SegmentPlan => ({ kind, share, times: { pick: 'none' } });
+const same = (kind: SegmentKind, share: number): SegmentPlan => ({ kind, share, times: { pick: 'same' } });
+const clean = (share: number, group: TimeGroup): SegmentPlan => ({
+  kind: 'show',
+  share,
+  times: { pick: 'clean', group },
 });
-const chosen = (kind: SegmentKind, minutes: number, count: number): SegmentPlan => ({
+const contrast = (share: number): SegmentPlan => ({ kind: 'show', share, times: { pick: 'contrast' } });
+const warmUp = (share: number): SegmentPlan => ({ kind: 'warm-up', share, times: { pick: 'taught', tasks: ['read'] } });
+const set = (kind: SegmentKind, share: number, groups: readonly TimeGroup[], ...tasks: ItemKind[]): SegmentPlan => ({
   kind,
-  minutes,
-  times: { from: 'chosen', count },
+  share,
+  times: { pick: 'set', groups, tasks },
 });
-
+const tasks = (kind: SegmentKind, share: number, ...kinds: ItemKind[]): SegmentPlan => ({
+  kind,
+  share,
+  times: { pick: 'tasks', tasks: kinds },
+});
 const lesson = (key: string, skills: readonly Skill[], ...segments: SegmentPlan[]): LessonTemplate => ({
   key,
-  kind: 'lesson',
+  kind: segments.some(({ kind }) => kind === 'ticket') ? 'check' : 'lesson',
   skills,
   segments,
 });
-const check = (key: string, skills: readonly Skill[], ...segments: SegmentPlan[]): LessonTemplate => ({
-  key,
-  kind: 'check',
-  skills,
-  segments,
-});
-const half = (hour: number): DialTime => timeOf(hour, 30);
 
-/**
- * The unit in the order "hour hand alone, o'clock, half past in a later week". Examples in `show` are clean first;
- * contrast pairs and the hard times (12:30, 6:30, 11:30) come after.
- */
-export const UNIT: readonly LessonTemplate[] = [
-  lesson('why-clocks', ['what-for'], none('purpose', 6), none('together', 8), none('close', 4)),
-  lesson('parts', ['parts'], none('warm-up', 3), none('show', 7), none('together', 6), none('close', 2)),
-  lesson(
+const O: readonly TimeGroup[] = ['oclock'];
+const H: readonly TimeGroup[] = ['half-past'];
+const BOTH: readonly TimeGroup[] = ['oclock', 'half-past'];
+
+/** What comes before any time is read. */
+export const FIRST_LESSONS = {
+  whyClocks: lesson(
+    'why-clocks',
+    ['what-for'],
+    plain('purpose', 6),
+    tasks('together', 10, 'day-order'),
+    plain('close', 4),
+  ),
+  howLong: lesson(
+    'how-long',
+    ['how-long'],
+    plain('warm-up', 2),
+    plain('purpose', 5),
+    plain('show', 5),
+    tasks('together', 5, 'how-long'),
+    plain('close', 3),
+  ),
+  parts: {
+    ...lesson(
+      'parts',
+      ['parts'],
+      plain('warm-up', 3),
+      plain('show', 6),
+      tasks('together', 5, 'name-part'),
+      tasks('ticket', 4, 'name-part'),
+      plain('close', 2),
+    ),
+    words: ['analog', 'digital'],
+  },
+  clockwise: lesson(
+    'clockwise',
+    ['clockwise'],
+    plain('warm-up', 2),
+    plain('show', 8),
+    tasks('together', 6, 'direction'),
+    plain('close', 4),
+  ),
+} as const satisfies Record<string, LessonTemplate>;
+
+/** The hour hand alone: on numerals only, or between them too. */
+export const HAND_LESSONS = {
+  onNumerals: lesson(
     'hour-hand-on',
     ['hour-hand-on'],
-    none('warm-up', 2),
-    fixed('show', 6, timeOf(3), timeOf(9), timeOf(4)),
-    chosen('together', 7, 4),
-    none('close', 3),
+    plain('warm-up', 2),
+    clean(6, 'oclock'),
+    set('together', 5, O, 'hour-hand'),
+    set('ticket', 5, O, 'hour-hand'),
+    plain('close', 2),
   ),
-  lesson(
-    'hour-hand-between',
-    ['hour-hand-between'],
-    chosen('warm-up', 3, 4),
-    fixed('show', 6, timeOf(4), half(4), timeOf(5)),
-    fixed('together', 6, half(2), half(9), half(7)),
-    none('close', 3),
+  both: lesson(
+    'hour-hand',
+    ['hour-hand-on', 'hour-hand-between'],
+    plain('warm-up', 2),
+    contrast(6),
+    set('together', 5, BOTH, 'hour-hand'),
+    set('ticket', 5, BOTH, 'hour-hand'),
+    plain('close', 2),
   ),
+};
+
+/** O'clock: the five ways of showing it. */
+export const OCLOCK_LESSONS: readonly LessonTemplate[] = [
   lesson(
     'oclock-meet',
     ['oclock-read'],
-    none('warm-up', 2),
-    fixed('show', 6, timeOf(2), timeOf(3), timeOf(8)),
-    chosen('together', 6, 4),
-    none('alone', 3),
-    none('close', 3),
+    plain('warm-up', 2),
+    clean(7, 'oclock'),
+    set('together', 5, O, 'read'),
+    set('alone', 3, O, 'choose-words'),
+    plain('close', 3),
   ),
-  check(
-    'oclock-first-ticket',
+  lesson(
+    'oclock-read',
     ['oclock-read'],
-    none('warm-up', 3),
-    chosen('together', 5, 4),
-    chosen('ticket', 8, 6),
-    none('close', 2),
+    warmUp(2),
+    clean(5, 'oclock'),
+    set('together', 5, O, 'read'),
+    set('ticket', 6, O, 'read'),
+    plain('close', 2),
   ),
   lesson(
     'oclock-read-set',
     ['oclock-read', 'oclock-set'],
-    fixed('warm-up', 2, timeOf(10), timeOf(2), timeOf(7)),
-    fixed('show', 4, timeOf(3), timeOf(9), timeOf(4)),
-    fixed('together', 3, timeOf(8), timeOf(5)),
-    chosen('show-me', 6, 6),
-    none('alone', 3),
-    none('close', 2),
+    warmUp(2),
+    clean(5, 'oclock'),
+    set('together', 3, O, 'read'),
+    set('show-me', 4, O, 'set'),
+    same('alone', 4),
+    plain('close', 2),
   ),
   lesson(
     'oclock-match-write',
     ['oclock-match', 'oclock-write'],
-    chosen('warm-up', 3, 4),
-    fixed('show', 5, timeOf(2), timeOf(11)),
-    chosen('together', 6, 4),
-    none('alone', 4),
-    none('close', 2),
+    warmUp(2),
+    clean(4, 'oclock'),
+    set('together', 5, O, 'choose-clock'),
+    set('alone', 6, O, 'write-digital'),
+    plain('close', 3),
   ),
   lesson(
     'oclock-draw',
     ['oclock-draw'],
-    chosen('warm-up', 3, 4),
-    fixed('show', 5, timeOf(4), timeOf(10)),
-    chosen('alone', 9, 4),
-    none('close', 2),
+    warmUp(2),
+    clean(5, 'oclock'),
+    set('alone', 5, O, 'draw'),
+    set('ticket', 6, O, 'draw', 'read', 'write-digital'),
+    plain('close', 2),
   ),
-  check(
-    'oclock-ticket',
-    ['oclock-read', 'oclock-write', 'oclock-draw'],
-    chosen('warm-up', 4, 4),
-    chosen('ticket', 12, 6),
-    none('close', 2),
+];
+
+/** Other faces and clocks that cannot be right, for children who know o'clock only. */
+export const OCLOCK_LAST: readonly LessonTemplate[] = [
+  lesson(
+    'oclock-faces',
+    ['other-faces'],
+    warmUp(3),
+    plain('show', 5),
+    set('show-me', 5, O, 'set'),
+    set('together', 4, O, 'choose-clock'),
+    plain('close', 3),
   ),
+  lesson(
+    'oclock-judge',
+    ['judge-clock'],
+    warmUp(2),
+    plain('show', 5),
+    tasks('together', 5, 'judge-clock'),
+    set('ticket', 6, O, 'read', 'draw', 'write-digital'),
+    plain('close', 2),
+  ),
+];
+
+/** Half past in a later week. */
+export const HALF_PAST_LESSONS: readonly LessonTemplate[] = [
   lesson(
     'half-turn',
     ['half-past-read'],
-    chosen('warm-up', 2, 4),
-    fixed('show', 7, timeOf(4), half(4), timeOf(5)),
-    fixed('together', 7, half(2), half(8)),
-    none('close', 3),
+    warmUp(2),
+    contrast(7),
+    set('together', 6, H, 'read'),
+    set('alone', 3, H, 'choose-words'),
+    plain('close', 2),
   ),
   lesson(
     'half-past-which-hour',
-    ['half-past-read'],
-    fixed('warm-up', 2, half(4), half(2)),
-    fixed('show', 5, half(9), timeOf(10), half(10)),
-    fixed('show-me', 8, half(3), half(8), half(1), half(10), half(6), half(12)),
-    none('close', 3),
+    ['half-past-read', 'half-past-set'],
+    warmUp(2),
+    contrast(5),
+    set('together', 2, H, 'read'),
+    set('show-me', 5, H, 'set'),
+    set('ticket', 4, H, 'read'),
+    plain('close', 2),
   ),
   lesson(
-    'half-past-write-draw',
-    ['half-past-write', 'half-past-draw'],
-    fixed('warm-up', 3, half(7), half(11)),
-    fixed('show', 6, half(4), half(9)),
-    fixed('alone', 9, half(2), half(5), half(10), half(12)),
-    none('close', 2),
-  ),
-  check(
-    'half-past-ticket',
-    ['half-past-read', 'half-past-draw'],
-    none('warm-up', 3),
-    fixed('ticket', 12, half(4), half(9), half(1), half(7), half(12), half(10)),
-    none('close', 3),
+    'half-past-match-write',
+    ['half-past-match', 'half-past-write'],
+    warmUp(2),
+    contrast(4),
+    set('together', 5, H, 'choose-clock'),
+    set('alone', 6, H, 'write-digital'),
+    plain('close', 3),
   ),
   lesson(
-    'mixed',
-    ['mixed'],
-    fixed('warm-up', 3, timeOf(12), half(12), timeOf(6)),
-    fixed('show-me', 9, half(5), timeOf(11), half(11), timeOf(6), half(6), timeOf(12)),
-    none('alone', 6),
-    none('close', 2),
+    'half-past-draw',
+    ['half-past-draw'],
+    warmUp(2),
+    contrast(5),
+    set('alone', 5, H, 'draw'),
+    set('ticket', 6, H, 'draw', 'read', 'write-digital'),
+    plain('close', 2),
   ),
 ];
+
+/** O'clock and half past taught together from the first day on. */
+export const TOGETHER_LESSONS: readonly LessonTemplate[] = [
+  lesson(
+    'both-meet',
+    ['oclock-read', 'half-past-read'],
+    plain('warm-up', 2),
+    contrast(7),
+    set('together', 5, BOTH, 'read'),
+    set('alone', 3, BOTH, 'choose-words'),
+    plain('close', 3),
+  ),
+  lesson(
+    'both-set',
+    ['oclock-set', 'half-past-set'],
+    warmUp(2),
+    contrast(4),
+    set('together', 3, BOTH, 'read'),
+    set('show-me', 5, BOTH, 'set'),
+    set('ticket', 4, BOTH, 'read'),
+    plain('close', 2),
+  ),
+  lesson(
+    'both-match-write',
+    ['oclock-match', 'half-past-match', 'oclock-write', 'half-past-write'],
+    warmUp(2),
+    contrast(4),
+    set('together', 5, BOTH, 'choose-clock'),
+    set('alone', 6, BOTH, 'write-digital'),
+    plain('close', 3),
+  ),
+  lesson(
+    'both-draw',
+    ['oclock-draw', 'half-past-draw'],
+    warmUp(2),
+    contrast(5),
+    set('alone', 5, BOTH, 'draw'),
+    set('ticket', 6, BOTH, 'draw', 'read', 'write-digital'),
+    plain('close', 2),
+  ),
+];
+
+/** Mixed, on other faces, and clocks that cannot be right. */
+export const MIXED_LESSONS: readonly LessonTemplate[] = [
+  lesson(
+    'mixed',
+    ['mixed', 'other-faces'],
+    warmUp(2),
+    plain('show', 4),
+    set('show-me', 5, BOTH, 'set'),
+    set('together', 6, BOTH, 'pair'),
+    plain('close', 3),
+  ),
+  lesson(
+    'judge-clock',
+    ['judge-clock'],
+    warmUp(2),
+    plain('show', 5),
+    tasks('together', 5, 'judge-clock'),
+    set('ticket', 6, BOTH, 'read', 'draw', 'write-digital'),
+    plain('close', 2),
+  ),
+];
+
+const QUARTERS: readonly TimeGroup[] = ['quarter-past', 'quarter-to'];
+
+/** Beyond o'clock and half past. */
+export const ONWARD_LESSONS: readonly LessonTemplate[] = [
+  lesson(
+    'quarter-past',
+    ['quarter-past'],
+    warmUp(2),
+    clean(6, 'quarter-past'),
+    set('together', 4, ['quarter-past'], 'read'),
+    set('show-me', 5, ['quarter-past'], 'set'),
+    plain('close', 3),
+  ),
+  lesson(
+    'quarter-to',
+    ['quarter-to'],
+    warmUp(2),
+    clean(5, 'quarter-to'),
+    set('show-me', 5, ['quarter-to'], 'set'),
+    set('ticket', 6, QUARTERS, 'read', 'write-digital'),
+    plain('close', 2),
+  ),
+  lesson(
+    'five-minutes',
+    ['five-minutes'],
+    warmUp(2),
+    clean(7, 'five-minutes'),
+    set('together', 6, ['five-minutes'], 'read'),
+    plain('close', 5),
+  ),
+  lesson(
+    'five-minutes-set',
+    ['five-minutes'],
+    warmUp(2),
+    clean(4, 'five-minutes'),
+    set('show-me', 6, ['five-minutes'], 'set'),
+    set('ticket', 6, ['five-minutes'], 'read', 'write-digital'),
+    plain('close', 2),
+  ),
+];
+
+/** A lesson taught again, aimed at what was found; and one the teacher fills alone. */
+export const EXTRA_LESSONS = {
+  again: lesson('again', [], plain('warm-up', 2)),
+  blank: lesson('blank', [], plain('warm-up', 3), plain('show', 6), plain('together', 8), plain('close', 3)),
+} as const;

@@ -1,4 +1,17 @@
 export { describeAnswer, describeItem } from './describe.ts';
 export { findingSentence } from './findingSentence.ts';
+export {
+  clockWord,
+  lessonICan,
+  lessonTitle,
+  planDeedWords,
+  readyText,
+  segmentText,
+  segmentTitle,
+  segmentWho,
+  timeReasonSentence,
+  timeRuleSentence,
+  type PlanDeed,
+} from './planWords.ts';
 export { RULE_TEXTS, ruleText } from './ruleText.ts';
 export { teacherSentence } from './teacherWords.ts';

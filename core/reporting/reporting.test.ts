@@ -4,11 +4,44 @@ import { handAngles, timeOf } from '../clock/index.ts';
 import { CLOCK_FAULTS, ITEM_KINDS, drawnAt, pictureAt, type Answer, type Item } from '../items/index.ts';
 import { DRAWING_PROBLEMS, type Finding } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
+import {
+  LESSON_KEYS,
+  PLAN_CHANGES,
+  READY_ITEMS,
+  SEGMENT_KINDS,
+  TIME_REASONS,
+  TIME_RULES,
+  brokenRules,
+  defaultChoices,
+  ladderOf,
+  layUnit,
+  reasonsOf,
+  standingOf,
+} from '../planning/index.ts';
 import { SKILLS } from '../skills/index.ts';
 import { DEFAULT_CONVENTIONS, ENGLISHES, WRITING_FAULTS } from '../wording/index.ts';
-import { RULE_TEXTS, describeAnswer, describeItem, findingSentence, ruleText, teacherSentence } from './index.ts';
+import {
+  RULE_TEXTS,
+  clockWord,
+  describeAnswer,
+  describeItem,
+  findingSentence,
+  lessonICan,
+  lessonTitle,
+  planDeedWords,
+  ruleText,
+  segmentText,
+  teacherSentence,
+  timeReasonSentence,
+  timeRuleSentence,
+} from './index.ts';
 import { keysOf, keysUnder } from '../wording/messages.test.support.ts';
 
+/** Every ladder there is, so that every kind of lesson is met. */
+const LADDERS = (['kindergarten', 'first-grade', 'onward'] as const).flatMap((level) =>
+  (['one-by-one', 'together'] as const).map((order) => ({ level, order, handFirst: true })),
+);
+const ALL_KINDS = SEGMENT_KINDS.map((kind) => ({ kind }));
 const at = (hour: number, minute = 0) => timeOf(hour, minute);
 const file = (name: string): string => readFileSync(new URL(`messages/${name}`, import.meta.url), 'utf8');
 const text = file('en-US.json');
@@ -23,6 +56,18 @@ describe('the teacher’s word files', () => {
     ['findings.drawing', DRAWING_PROBLEMS],
     ['tasks', ITEM_KINDS],
     ['faults', CLOCK_FAULTS],
+    ['lessons', LESSON_KEYS.flatMap((key) => [`${key}.title`, `${key}.iCan`])],
+    ['segments', SEGMENT_KINDS.flatMap((kind) => [`${kind}.title`, `${kind}.who`, `${kind}.text`])],
+    ['ready', READY_ITEMS],
+    ['timeRules', TIME_RULES],
+    ['timeReasons', TIME_REASONS],
+    [
+      'planChanges',
+      PLAN_CHANGES.flatMap((kind) => (kind === 'insert' ? ['insert-blank', 'insert-again'] : [kind])).concat(
+        'made',
+        'read-in',
+      ),
+    ],
   ] as const)('name every one of the %s, and nothing else', (group, names) =>
     expect(keysUnder(us, `teacher.${group}`).sort()).toEqual([...names].sort()),
   );
@@ -98,4 +143,52 @@ describe('words about answers', () => {
       expect(describeAnswer(answer, DEFAULT_CONVENTIONS)).toBe(words);
     },
   );
+});
+
+describe('words about a unit', () => {
+  const unit = layUnit(defaultChoices('2026-11-16', 'Clover Room'));
+  it('have a text for every segment, a sentence for every reason, and nothing left to fill in', () => {
+    const said = unit.flatMap((lesson, i) => [
+      lessonTitle(lesson, DEFAULT_CONVENTIONS),
+      lessonICan(lesson, DEFAULT_CONVENTIONS),
+      ...lesson.segments.flatMap((segment, at) => [
+        segmentText(lesson.key, segment, DEFAULT_CONVENTIONS),
+        ...reasonsOf(standingOf(unit, i, at)).map((reason) => timeReasonSentence(reason, DEFAULT_CONVENTIONS)),
+      ]),
+    ]);
+    for (const words of said) expect(words).toMatch(/^[^{}]{5,}$/);
+  });
+  it('have own texts only for lessons and segments there are', () => {
+    const kinds = new Map(
+      [
+        ...LADDERS.flatMap((scope) => ladderOf(scope)),
+        { key: 'again', segments: ALL_KINDS },
+        { key: 'blank', segments: ALL_KINDS },
+      ].map(({ key, segments }) => [key, segments.map(({ kind }) => kind as string)]),
+    );
+    for (const own of keysUnder(us, 'teacher.segmentsOf')) {
+      const [key, kind] = own.split('.') as [string, string];
+      expect([own, kinds.get(key)?.includes(kind)]).toEqual([own, true]);
+    }
+  });
+  it('say why two times stand side by side, in the class’s own digits', () => {
+    const reason = { reason: 'hour-stays', first: at(4), second: at(4, 30), hour: 4 } as const;
+    expect(timeReasonSentence(reason, { ...DEFAULT_CONVENTIONS, digitalForm: '4.30' })).toBe(
+      '4.00 and 4.30 side by side: the hour stays 4.',
+    );
+  });
+  it('say which rule a time breaks, and with which other', () => {
+    const lesson = { ...unit[7]!, segments: [{ ...unit[7]!.segments[3]!, times: [at(8), at(9)] }] };
+    const [broken] = brokenRules({ before: [], lesson, at: 0 });
+    expect(timeRuleSentence(broken!, DEFAULT_CONVENTIONS)).toBe(
+      '9:00 comes right after 8:00: children can count on instead of reading.',
+    );
+  });
+  it('take the teacher’s own title, call hands as the class does, and name what was done', () => {
+    expect(lessonTitle({ key: 'blank', title: 'The sundial' }, DEFAULT_CONVENTIONS)).toBe('The sundial');
+    expect(clockWord('hour-hand', { ...DEFAULT_CONVENTIONS, handNames: 'short-long' })).toBe('short hand');
+    const words = (deed: Parameters<typeof planDeedWords>[0]) => planDeedWords(deed, DEFAULT_CONVENTIONS, (day) => day);
+    expect(words({ kind: 'skip', day: '2026-11-24', name: 'fire drill' })).toBe('2026-11-24 skipped: fire drill');
+    expect(words({ kind: 'insert', after: 1, what: 'blank' })).toBe('Lesson put in');
+  });
 });

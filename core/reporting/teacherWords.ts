@@ -1,8 +1,11 @@
 import wordsUk from './messages/en-GB.json' with { type: 'json' };
 import wordsUs from './messages/en-US.json' with { type: 'json' };
-import { fill, handName, wordsFrom, type Phrase, type SpeakingConventions } from '../wording/index.ts';
+import { fill, handName, lookUp, wordsFrom, type Phrase, type SpeakingConventions } from '../wording/index.ts';
 
 const teacherWordsOf = wordsFrom(wordsUs, wordsUk);
+
+/** Do the teacher's word files have this key? */
+export const hasTeacherWords = (key: string): boolean => lookUp(wordsUs, key) !== undefined;
 
 /**
  * A phrase of the teacher's word files (reasons, findings, tasks in a list, I-can sentences) as a sentence, hands called as

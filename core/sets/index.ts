@@ -1,2 +1,5 @@
-export { contrastOf, makeItem } from './makeItem.ts';
-export { chooseOclockSet, hasCountingOrder, isCleanExample } from './oclockSet.ts';
+export { chooseTimes, fitsAt, type SetWishes } from './chooseTimes.ts';
+export { cleanExamples, contrastExamples } from './examples.ts';
+export { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, isHardTime, type TimeGroup } from './groups.ts';
+export { makeItem, suits } from './makeItem.ts';
+export { areNeighbours, contrastOf, hasCountingOrder, isCleanExample, laterHalf } from './order.ts';

@@ -1,7 +1,6 @@
 import {
   TAUGHT_TIMES,
   handAngles,
-  hourOf,
   isHalfPast,
   isPossible,
   timeOf,
@@ -34,8 +33,8 @@ const replaced = (list: readonly number[], place: number, value: number): number
   list.map((one, i) => (i === place ? value : one));
 
 /** A printed clock with one thing wrong in it, never two, and never one that a sharp eye could call possible. */
-const faultyClock = (rng: Rng, fault: ClockFault): ClockPicture => {
-  const good = pictureAt(pick(rng, TAUGHT_TIMES));
+const faultyClock = (rng: Rng, fault: ClockFault, times: readonly DialTime[]): ClockPicture => {
+  const good = pictureAt(pick(rng, times));
   const place = Math.floor(rng() * 12);
   const next = (place + 1) % 12;
   switch (fault) {
@@ -55,9 +54,9 @@ const faultyClock = (rng: Rng, fault: ClockFault): ClockPicture => {
     case 'hour-hand-on-numeral':
       return pictureOf({ hour: Math.floor(rng() * 12) * 30, minute: 180 });
     case 'hands-swapped':
-      return faultyHands(rng, fault, ({ hour, minute }) => ({ hour: minute, minute: hour }));
+      return faultyHands(rng, fault, times, ({ hour, minute }) => ({ hour: minute, minute: hour }));
     case 'hands-disagree':
-      return faultyHands(rng, fault, ({ hour, minute }) => ({ hour: (hour + 15) % 360, minute }));
+      return faultyHands(rng, fault, times, ({ hour, minute }) => ({ hour: (hour + 15) % 360, minute }));
   }
 };
 
@@ -65,13 +64,20 @@ const faultyClock = (rng: Rng, fault: ClockFault): ClockPicture => {
 const CLEARLY = 9.5;
 
 /** Hands of a taught time, changed so that exactly this is wrong with them. */
-const faultyHands = (rng: Rng, fault: ClockFault, change: (hands: HandAngles) => HandAngles): ClockPicture =>
+const faultyHands = (
+  rng: Rng,
+  fault: ClockFault,
+  times: readonly DialTime[],
+  change: (hands: HandAngles) => HandAngles,
+): ClockPicture =>
   pick(
     rng,
-    TAUGHT_TIMES.map((time) => pictureOf(change(handAngles(time)))).filter((picture) => {
-      const found = faultsOf(picture);
-      return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
-    }),
+    times
+      .map((time) => pictureOf(change(handAngles(time))))
+      .filter((picture) => {
+        const found = faultsOf(picture);
+        return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
+      }),
   );
 
 /** Three times to pair, whose clocks, digits and words all differ, in orders that are not the same. */
@@ -100,8 +106,12 @@ const dayOrderItem = (rng: Rng): Item => {
   }
 };
 
+/** What can be wrong with a clock for children who know these times: a fault of half past only when they know half past. */
+const faultsAbout = (times: readonly DialTime[]): ClockFault[] =>
+  CLOCK_FAULTS.filter((fault) => fault !== 'hour-hand-on-numeral' || times.some(isHalfPast));
+
 /** Times a kind of task can be about: drawn hands that lie on each other could not be told apart. */
-const suits = (kind: ItemKind, time: DialTime): boolean =>
+export const suits = (kind: ItemKind, time: DialTime): boolean =>
   !((kind === 'draw' || kind === 'set-free') && time === timeOf(12));
 
 /**
@@ -150,7 +160,7 @@ export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = 
     case 'judge-clock':
       return {
         kind,
-        clock: rng() < 0.5 ? pictureAt(shown()) : faultyClock(rng, pick(rng, CLOCK_FAULTS)),
+        clock: rng() < 0.5 ? pictureAt(shown()) : faultyClock(rng, pick(rng, faultsAbout(times)), times),
       };
     case 'how-long':
       return { kind, deed: pick(rng, DEEDS) };
@@ -158,6 +168,3 @@ export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = 
       return dayOrderItem(rng);
   }
 };
-
-/** The contrast of a time: the same hour at the other of o'clock and half past. */
-export const contrastOf = (time: DialTime): DialTime => timeOf(hourOf(time), isHalfPast(time) ? 0 : 30);

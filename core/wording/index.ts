@@ -37,4 +37,4 @@ export {
   type ReadingStep,
   type StepPart,
 } from './steps.ts';
-export { fill, wordsFrom, wordsOf, type Phrase } from './words.ts';
+export { fill, lookUp, wordsFrom, wordsOf, type Phrase } from './words.ts';

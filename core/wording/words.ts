@@ -55,7 +55,7 @@ export const fill = (pattern: string, values: Phrase['values']): string =>
   });
 
 /** Words at the end of a key such as `clock.place.on`; none when the file does not have it. */
-const lookUp = (words: object, key: string): string | undefined => {
+export const lookUp = (words: object, key: string): string | undefined => {
   const found = key
     .split('.')
     .reduce<unknown>((at, part) => (typeof at === 'object' && at !== null ? at[part as keyof typeof at] : at), words);

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { AnswerRow } from '../../contract/index.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
 
 interface StoredRow {
   id: string;
@@ -37,13 +38,17 @@ const fromRow = (row: StoredRow): AnswerRow =>
 const COLUMNS =
   'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
 
-export const createAnswerRepository = (db: Database) => {
+export const createAnswerRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO answer (${COLUMNS})
     VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @attempt, @item, @answer, @verdict, @findings,
             @source, @storedAt, @day)`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
-  const selectCounted = db.prepare<[], StoredRow>(`SELECT ${COLUMNS} FROM counted_answer ORDER BY seq`);
+  const selectCounted = db.prepare<[number], StoredRow>(`
+    SELECT ${COLUMNS}
+    FROM counted_answer
+    WHERE child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
+    ORDER BY seq`);
   const selectCountedOfChild = db.prepare<[number], StoredRow>(
     `SELECT ${COLUMNS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
@@ -68,8 +73,8 @@ export const createAnswerRepository = (db: Database) => {
       const row = selectOne.get(id);
       return row && fromRow(row);
     },
-    /** Answers that count (first attempts; in a round the latest a child and item), oldest first. */
-    counted: (): AnswerRow[] => selectCounted.all().map(fromRow),
+    /** Answers of the open class that count (first attempts; in a round the latest a child and item), oldest first. */
+    counted: (): AnswerRow[] => selectCounted.all(classes.openId()).map(fromRow),
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
     /** What a child has answered in a round on a tablet, in order. */

@@ -22,9 +22,9 @@ describe('an answer from a tablet', () => {
 
   it('is marked and kept whole, with item, answer, verdict, findings, source and time', async () => {
     const shown = round.times[0]!;
-    const swapped = tabletAnswer(2, round.id, 0, shown); // then the hands of a child who swaps them at 7 o'clock
-    expect(shown).toBe(420);
-    swapped.answer = { kind: 'hands', hour: 347.5, minute: 210 }; // 11:35
+    const swapped = tabletAnswer(2, round.id, 0, shown); // then the hands of a child who swaps them at 2 o'clock
+    expect(shown).toBe(120);
+    swapped.answer = { kind: 'hands', hour: 5, minute: 60 }; // 12:10
     const { body } = await school.post('/answers', swapped).expect(201);
     const findings = [{ kind: 'rule', rule: 'hands-swapped' }];
     expect(body).toEqual({ id: swapped.id, verdict: 'wrong', findings });
@@ -36,7 +36,7 @@ describe('an answer from a tablet', () => {
       roundId: round.id,
       roundIndex: 0,
       attempt: 1,
-      item: { kind: 'set', shown: 420 },
+      item: { kind: 'set', shown: 120 },
       answer: swapped.answer,
       verdict: 'wrong',
       findings,

@@ -83,7 +83,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, now }: Part
       const child = children.one(posted.childId);
       if (posted.to.setting === 'alone') {
         const { lessonId, item, attempt } = posted.to;
-        lessons.one(lessonId);
+        if (!lessons.isKnown(lessonId)) throw new HoppelError('unknown-lesson');
         const row = { id: posted.id, childId: child.id, lessonId, roundId: null, roundIndex: null, attempt };
         return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
       }

@@ -21,7 +21,10 @@ describe('the data file', () => {
     first.close();
     const again = openDatabase(file());
     expect(count(again)).toBe(answers);
-    expect(again.prepare('SELECT name FROM migration').pluck().all()).toEqual(['0001_first_walk.sql']);
+    expect(again.prepare('SELECT name FROM migration').pluck().all()).toEqual([
+      '0001_first_walk.sql',
+      '0002_classes_and_plans.sql',
+    ]);
     again.close();
   });
   it('writes ahead, flushes every commit and holds foreign keys', () => {
@@ -46,10 +49,8 @@ describe('the data file', () => {
   });
   it.each([
     ['a phase that is none', "UPDATE round SET phase = 'nap'"],
-    [
-      'a lesson without its day',
-      "INSERT INTO lesson (number, key, kind, day, skills, segments) VALUES (99, 'x', 'lesson', 'soon', '[]', '[]')",
-    ],
+    ['an entry of the day after midnight', 'UPDATE routine_entry SET at_min = 1440 WHERE id = 1'],
+    ['a smaller group that needs more than everybody', 'UPDATE class SET with_group = 90'],
     [
       'an answer half in a round',
       "INSERT INTO answer (id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day) VALUES ('x', 1, 1, NULL, 3, 1, '{}', '{}', 'right', '[]', 'tablet', '', '2026-11-24')",

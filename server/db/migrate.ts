@@ -3,7 +3,11 @@ import type { Database } from 'better-sqlite3';
 
 const FOLDER = new URL('./migrations/', import.meta.url);
 
-/** Applies every migration file not yet applied, in order, each in a transaction of its own. */
+/**
+ * Applies every migration file not yet applied, in order, each in a transaction of its own. A table others point to can only be
+ * rebuilt with foreign keys off; whether all still point somewhere is looked at before each is kept.
+ * @throws Error when a migration would leave a row that points nowhere; then nothing of it is kept
+ */
 export const migrate = (db: Database): void => {
   db.exec('CREATE TABLE IF NOT EXISTS migration (name TEXT PRIMARY KEY, applied_at TEXT NOT NULL) STRICT');
   const applied = new Set(db.prepare<[], string>('SELECT name FROM migration').pluck().all());
@@ -11,9 +15,13 @@ export const migrate = (db: Database): void => {
   const files = readdirSync(FOLDER).filter((file) => file.endsWith('.sql'));
   for (const file of files.sort()) {
     if (applied.has(file)) continue;
+    db.pragma('foreign_keys = OFF');
     db.transaction(() => {
       db.exec(readFileSync(new URL(file, FOLDER), 'utf8'));
+      if ((db.pragma('foreign_key_check') as unknown[]).length > 0)
+        throw new Error(`${file} leaves rows that point nowhere`);
       record.run(file);
     })();
   }
+  db.pragma('foreign_keys = ON');
 };

@@ -1,29 +1,25 @@
 import type { Database } from 'better-sqlite3';
-import { Lesson } from '../../contract/index.ts';
-import type { Decision, PlannedLesson } from '../../core/planning/index.ts';
+import type { Lesson } from '../../contract/index.ts';
+import type { Decision } from '../../core/planning/index.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import type { PlanRepository } from '../plan/planRepository.ts';
 
-interface LessonRow {
-  id: number;
-  number: number;
-  key: string;
-  kind: string;
-  day: string;
-  skills: string;
-  segments: string;
-}
-
-const fromRow = (row: LessonRow): Lesson =>
-  Lesson.parse({ ...row, skills: JSON.parse(row.skills), segments: JSON.parse(row.segments) });
-
-const COLUMNS = 'id, number, key, kind, day, skills, segments';
-
-export const createLessonRepository = (db: Database) => {
-  const selectAll = db.prepare<[], LessonRow>(`SELECT ${COLUMNS} FROM lesson ORDER BY number`);
-  const selectOne = db.prepare<[number], LessonRow>(`SELECT ${COLUMNS} FROM lesson WHERE id = ?`);
-  const insert = db.prepare<[Record<string, unknown>]>(`
-    INSERT INTO lesson (number, key, kind, day, skills, segments)
-    VALUES (@number, @key, @kind, @day, @skills, @segments)`);
+/** The lessons of the open class's unit as it stands, and what is kept beside the plan: ticks, notes, decisions. */
+export const createLessonRepository = (
+  db: Database,
+  classes: Pick<ClassRepository, 'openId'>,
+  plans: Pick<PlanRepository, 'maybeHead'>,
+) => {
+  const exists = db.prepare<[number], number>('SELECT 1 FROM lesson WHERE id = ?').pluck();
+  const insert = db.prepare<[number]>('INSERT INTO lesson (class_id) VALUES (?)');
+  const selectTaught = db
+    .prepare<[number], number>(
+      'SELECT DISTINCT a.lesson_id FROM answer AS a JOIN lesson AS l ON l.id = a.lesson_id WHERE l.class_id = ?',
+    )
+    .pluck();
+  const selectNote = db.prepare<[number], string>('SELECT note FROM lesson WHERE id = ?').pluck();
+  const updateNote = db.prepare<[string, number]>('UPDATE lesson SET note = ? WHERE id = ?');
   const selectTicks = db
     .prepare<[number], string>('SELECT item FROM ready_tick WHERE lesson_id = ? ORDER BY item')
     .pluck();
@@ -37,16 +33,37 @@ export const createLessonRepository = (db: Database) => {
   const selectDecision = db
     .prepare<[number], Decision>('SELECT decision FROM decision WHERE lesson_id = ? ORDER BY seq DESC LIMIT 1')
     .pluck();
+
+  const all = (): Lesson[] =>
+    (plans.maybeHead()?.plan.lessons ?? []).map((lesson, i) => ({
+      ...(lesson as Omit<Lesson, 'number'>),
+      number: i + 1,
+    }));
   return {
-    all: (): Lesson[] => selectAll.all().map(fromRow),
-    /** @throws HoppelError unknown-lesson */
+    /** In the order of the path. */
+    all,
+    /** @throws HoppelError unknown-lesson when it is not in the unit (any more) */
     one: (id: number): Lesson => {
-      const row = selectOne.get(id);
-      if (row === undefined) throw new HoppelError('unknown-lesson');
-      return fromRow(row);
+      const found = all().find((lesson) => lesson.id === id);
+      if (found === undefined) throw new HoppelError('unknown-lesson');
+      return found;
     },
-    add: (lesson: PlannedLesson): void => {
-      insert.run({ ...lesson, skills: JSON.stringify(lesson.skills), segments: JSON.stringify(lesson.segments) });
+    /** Was there ever such a lesson, of any class? One taken out of the unit still takes answers that were on their way. */
+    isKnown: (id: number): boolean => exists.get(id) !== undefined,
+    /** Ids of lessons children have answered in. */
+    taught: (): ReadonlySet<number> => new Set(selectTaught.all(classes.openId())),
+    /** Ids for so many new lessons, one after another. @returns the first */
+    reserve: (count: number): number => {
+      let first = 0;
+      for (let i = 0; i < count; i++) {
+        const id = Number(insert.run(classes.openId()).lastInsertRowid);
+        first ||= id;
+      }
+      return first;
+    },
+    note: (lessonId: number): string => selectNote.get(lessonId) ?? '',
+    saveNote: (lessonId: number, note: string): void => {
+      updateNote.run(note, lessonId);
     },
     ticks: (lessonId: number): string[] => selectTicks.all(lessonId),
     tick: (lessonId: number, item: string, ticked: boolean): void => {

@@ -50,6 +50,21 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
       tellTeachers('board', board());
       tellTeachers('record', { lessonId });
     },
+    /** Class, children, plan or day changed: everybody fetches again. */
+    classroomChanged: (): void => {
+      tellTeachers('classroom', null);
+      tellStations('classroom', null);
+    },
+    /** Another class is open: its board and settings hold, and every tablet starts from its pictures. */
+    classOpened: (): void => {
+      const state = board();
+      tellTeachers('board', state);
+      tellTeachers('settings', settings.one());
+      tellTeachers('classroom', null);
+      tellStations('round', stationRound(state.round));
+      tellStations('settings', settings.one());
+      tellStations('classroom', null);
+    },
     recordChanged: (lessonId: number | null): void => tellTeachers('record', { lessonId }),
     settingsChanged: (): void => {
       tellTeachers('settings', settings.one());

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { Round } from '../../contract/index.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 interface RoundRow {
@@ -40,11 +41,14 @@ const toRow = (round: Round) => ({
 
 const COLUMNS = `id, lesson_id, times, item_index, phase, revealed, replays, version, away, phase_since, closed`;
 
-export const createRoundRepository = (db: Database) => {
+export const createRoundRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
   const selectOne = db.prepare<[string], RoundRow>(`SELECT ${COLUMNS} FROM round WHERE id = ?`);
-  const selectLatest = db.prepare<[], RoundRow & { day: string }>(
-    `SELECT ${COLUMNS}, day FROM round ORDER BY seq DESC LIMIT 1`,
-  );
+  const selectLatest = db.prepare<[number], RoundRow & { day: string }>(`
+    SELECT ${COLUMNS}, day
+    FROM round
+    WHERE lesson_id IN (SELECT l.id FROM lesson AS l WHERE l.class_id = ?)
+    ORDER BY seq DESC
+    LIMIT 1`);
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO round (${COLUMNS}, day)
     VALUES (@id, @lessonId, @times, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
@@ -66,9 +70,9 @@ export const createRoundRepository = (db: Database) => {
       if (round === undefined) throw new HoppelError('unknown-round');
       return round;
     },
-    /** The round begun last, open or closed, and its school day. */
+    /** The round of the open class begun last, over or not, and its school day. */
     latest: (): { round: Round; day: string } | undefined => {
-      const row = selectLatest.get();
+      const row = selectLatest.get(classes.openId());
       return row && { round: fromRow(row), day: row.day };
     },
     /** Starts a round; any other is closed, for the class can only look at one board. */

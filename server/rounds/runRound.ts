@@ -46,8 +46,10 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       if (segment === undefined) throw new HoppelError('not-found', 'this lesson has no show-me round');
       const at = now();
       const before = rounds.latest();
-      // Who was away in the morning's first round is away in the next one too.
-      const away = before?.day === dayOf(at) ? before.round.away : [];
+      // Who is absent today is away; who was away in the morning's first round is away in the next one too.
+      const away = [
+        ...new Set([...children.absentIds(dayOf(at)), ...(before?.day === dayOf(at) ? before.round.away : [])]),
+      ];
       rounds.begin(
         {
           id,

@@ -1,6 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { Settings } from '../../contract/index.ts';
 import { DEFAULT_CONVENTIONS } from '../../core/wording/index.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
 
 interface SettingsRow {
   conventions: string;
@@ -10,20 +11,22 @@ interface SettingsRow {
 /** Settings before a teacher has chosen any. A new clock settles on whole minutes. */
 export const DEFAULT_SETTINGS: Settings = { ...DEFAULT_CONVENTIONS, snap: 1 };
 
-export const createSettingsRepository = (db: Database) => {
-  const select = db.prepare<[], SettingsRow>('SELECT conventions, snap FROM settings WHERE id = 1');
-  const upsert = db.prepare<[SettingsRow]>(`
-    INSERT INTO settings (id, conventions, snap)
-    VALUES (1, @conventions, @snap)
-    ON CONFLICT (id) DO UPDATE SET conventions = excluded.conventions, snap = excluded.snap`);
+/** The settings of the open class. */
+export const createSettingsRepository = (db: Database, classes: Pick<ClassRepository, 'openId' | 'opened'>) => {
+  const select = db.prepare<[number], SettingsRow>('SELECT conventions, snap FROM settings WHERE class_id = ?');
+  const upsert = db.prepare<[SettingsRow & { classId: number }]>(`
+    INSERT INTO settings (class_id, conventions, snap)
+    VALUES (@classId, @conventions, @snap)
+    ON CONFLICT (class_id) DO UPDATE SET conventions = excluded.conventions, snap = excluded.snap`);
   return {
     one: (): Settings => {
-      const row = select.get();
+      const row = select.get(classes.openId());
       if (row === undefined) return DEFAULT_SETTINGS;
       return Settings.parse({ ...DEFAULT_SETTINGS, ...JSON.parse(row.conventions), snap: row.snap });
     },
+    /** @throws HoppelError no-class */
     save: ({ snap, ...conventions }: Settings): void => {
-      upsert.run({ conventions: JSON.stringify(conventions), snap });
+      upsert.run({ classId: classes.opened().id, conventions: JSON.stringify(conventions), snap });
     },
   };
 };

@@ -3,9 +3,8 @@ import { z } from 'zod';
 import type { StationChild, StationState } from '../../contract/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
-import type { ClassroomRepository } from '../classroom/classroomRepository.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
-import { HoppelError } from '../errors/hoppelError.ts';
 import { currentLesson } from '../../core/planning/index.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { Live } from '../live/live.ts';
@@ -13,7 +12,7 @@ import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import { stationRound } from './stationRound.ts';
 
 interface Parts {
-  readonly classroom: ClassroomRepository;
+  readonly classes: ClassRepository;
   readonly children: ChildRepository;
   readonly lessons: LessonRepository;
   readonly answers: AnswerRepository;
@@ -30,17 +29,15 @@ const practiceSet = (lessons: LessonRepository, today: string): StationState['pr
     .filter(({ number }) => current !== undefined && number <= current.number)
     .findLast(({ segments }) => segments.some(({ kind }) => kind === 'show-me'));
   if (withRound === undefined) return null;
-  const { times } = withRound.segments.find(({ kind }) => kind === 'show-me')!;
-  return { lessonId: withRound.id, items: times.map((shown) => ({ kind: 'set', shown })) };
+  const { items } = withRound.segments.find(({ kind }) => kind === 'show-me')!;
+  return { lessonId: withRound.id, items };
 };
 
-export const stationRoutes = ({ classroom, children, lessons, answers, settings, live, now }: Parts): Router => {
+export const stationRoutes = ({ classes, children, lessons, answers, settings, live, now }: Parts): Router => {
   const router = Router();
   router.get('/', (_req, res) => {
-    const theClass = classroom.maybe();
-    if (theClass === undefined) throw new HoppelError('no-class');
     res.json({
-      className: theClass.name,
+      className: classes.opened().name,
       settings: settings.one(),
       children: children.all(),
       practice: practiceSet(lessons, dayOf(now())),

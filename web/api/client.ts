@@ -5,10 +5,13 @@ import type { z } from 'zod';
 export class Refused extends Error {
   readonly code: ProblemCode;
   readonly status: number;
+  /** What the server added in brackets, such as the place of a fault in a file. */
+  readonly detail: string;
   constructor(status: number, problem: Problem) {
     super(problem.message);
     this.code = problem.code;
     this.status = status;
+    this.detail = /\((.*)\)$/.exec(problem.message)?.[1] ?? '';
   }
 }
 

@@ -44,10 +44,10 @@ const emit = defineEmits<{ open: [] }>();
   border-radius: var(--corner-board);
 }
 .hour .inside {
-  color: var(--carrot-text);
+  color: var(--hour-text);
 }
 .minute .inside {
-  color: var(--pine);
+  color: var(--minute-text);
 }
 .lift-leave-active {
   transition:

@@ -108,10 +108,10 @@ const words = computed(() => clock.said(time));
   line-height: calc(var(--u) * 156);
 }
 .of-hour {
-  color: var(--carrot-text);
+  color: var(--hour-text);
 }
 .of-minute {
-  color: var(--pine);
+  color: var(--minute-text);
 }
 .words {
   font-size: calc(var(--u) * 40);

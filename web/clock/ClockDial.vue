@@ -1,4 +1,4 @@
-<!-- A face without hands, in face units. Draws; decides nothing. -->
+<!-- A face without hands, in face units, shaped and numbered as the class's real clock. Draws; decides nothing. -->
 <script setup lang="ts">
 import { computed } from 'vue';
 import {
@@ -7,30 +7,30 @@ import {
   hasTicks,
   numeralMeasures,
   numeralPlaces,
+  outlinePath,
   ticks,
   type FaceSize,
-  type NumeralStyle,
 } from '../../core/face/index.ts';
+import { useFace } from './useFace.ts';
 
-const {
-  size = 'full',
-  numerals = 'all',
-  lit,
-} = defineProps<{
+const { size = 'full', lit } = defineProps<{
   size?: FaceSize;
-  /** What stands on a full face. */
-  numerals?: NumeralStyle;
   /** A numeral to light up, 1..12. */
   lit?: number | undefined;
 }>();
-const marks = computed(() => (hasTicks(numerals) ? ticks(size) : []));
-const measures = computed(() => numeralMeasures(numerals));
-const places = computed(() => numeralPlaces(numerals));
+const face = useFace();
+// A small clock has its twelve marks whatever the numerals: without them nothing could be read from it.
+const marks = computed(() =>
+  size === 'small' || hasTicks(face.value.numerals) ? ticks(size, face.value.outline) : [],
+);
+const measures = computed(() => numeralMeasures(face.value.numerals));
+const places = computed(() => numeralPlaces(face.value.numerals, face.value.outline));
+const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] / 2 / RIM_RADIUS));
 </script>
 
 <template>
   <g class="dial">
-    <circle :r="RIM_RADIUS - RIM_WIDTH[size] / 2" :stroke-width="RIM_WIDTH[size]" class="rim" :class="size" />
+    <path :d="rim" :stroke-width="RIM_WIDTH[size]" class="rim" :class="size" />
     <line
       v-for="mark in marks"
       :key="mark.angle"

@@ -40,10 +40,10 @@ const angles = computed(() => gearedAngles(minutes));
   stroke-linejoin: round;
 }
 .hour .shape {
-  fill: var(--carrot);
+  fill: var(--hour-hand);
 }
 .minute .shape {
-  fill: var(--pine);
+  fill: var(--minute-hand);
 }
 .cap {
   fill: var(--ink);

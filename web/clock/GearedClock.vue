@@ -1,12 +1,13 @@
 <!-- A geared clock: take either hand, the other follows 12:1. A slider to keyboard and screen reader. -->
 <script setup lang="ts">
-import { useTemplateRef } from 'vue';
+import { computed, useTemplateRef } from 'vue';
 import type { SnapMinutes } from '../../core/clock/index.ts';
 import { RIM_RADIUS } from '../../core/face/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
 import { useClockSlider } from './useClockSlider.ts';
+import { reachOf, roomOf, useFace } from './useFace.ts';
 import { useGearDrag } from './useGearDrag.ts';
 
 const {
@@ -16,8 +17,7 @@ const {
   label,
   conventions,
   lit,
-  edge = RIM_RADIUS,
-  room = RIM_RADIUS + 2,
+  groove,
   plainStep = 1,
 } = defineProps<{
   snap?: SnapMinutes;
@@ -28,14 +28,20 @@ const {
   conventions: Conventions;
   /** A numeral to light up. */
   lit?: number | undefined;
-  /** Radius of the outermost thing that is drawn, and of the room around it, in face units. */
-  edge?: number;
-  room?: number;
+  /** A ring drawn round the face: its inner and outer radius and the room around it, in face units. */
+  groove?: { readonly inner: number; readonly outer: number; readonly room: number };
   /** Minutes a plain arrow key steps. */
   plainStep?: number;
 }>();
 /** Unwrapped minutes after twelve. */
 const minutes = defineModel<number>({ required: true });
+
+const face = useFace();
+const room = computed(() => groove?.room ?? roomOf(face.value.outline) + 2);
+/** Inside a ring a face with corners is drawn smaller. */
+const scale = computed(() => (groove === undefined ? 1 : Math.min(1, groove.inner / reachOf(face.value.outline))));
+const edge = computed(() => groove?.outer ?? RIM_RADIUS);
+const hasShade = computed(() => groove !== undefined || face.value.outline === 'round');
 
 const svg = useTemplateRef('svg');
 const drag = useGearDrag({ svg, minutes, snap: () => snap, disabled: () => disabled || !handsOn });
@@ -50,7 +56,7 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 
 <template>
   <div class="stand">
-    <span class="shade" :style="{ inset: `${(50 * (room - edge)) / room}%` }" />
+    <span v-if="hasShade" class="shade" :style="{ inset: `${(50 * (room - edge)) / room}%` }" />
     <svg
       ref="svg"
       :viewBox="`${-room} ${-room} ${2 * room} ${2 * room}`"
@@ -71,8 +77,10 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
       @keydown="key"
     >
       <slot name="under" />
-      <ClockDial :numerals="conventions.numerals" :lit="lit" />
-      <ClockHands v-if="handsOn" :minutes="minutes" />
+      <g :transform="`scale(${scale})`">
+        <ClockDial :lit="lit" />
+        <ClockHands v-if="handsOn" :minutes="minutes" />
+      </g>
       <slot name="over" :take="drag.down" />
     </svg>
   </div>

@@ -1,15 +1,16 @@
 <!-- A still clock: small without numerals, or large with them. -->
 <script setup lang="ts">
-import type { FaceSize, NumeralStyle } from '../../core/face/index.ts';
+import { computed } from 'vue';
+import type { FaceSize } from '../../core/face/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
+import { roomOf, useFace } from './useFace.ts';
 
 const {
   time,
   label,
   px = 48,
   size = 'small',
-  numerals = 'all',
   only,
 } = defineProps<{
   /** Minutes after twelve. */
@@ -20,14 +21,21 @@ const {
   px?: number;
   size?: FaceSize;
   only?: 'hour' | undefined;
-  /** What stands on a full face. */
-  numerals?: NumeralStyle;
 }>();
+const face = useFace();
+const room = computed(() => roomOf(face.value.outline) + 2);
 </script>
 
 <template>
-  <svg :width="px" :height="px" viewBox="-102 -102 204 204" role="img" :aria-label="label" class="small-clock">
-    <ClockDial :size="size" :numerals="numerals" />
+  <svg
+    :width="px"
+    :height="px"
+    :viewBox="`${-room} ${-room} ${2 * room} ${2 * room}`"
+    role="img"
+    :aria-label="label"
+    class="small-clock"
+  >
+    <ClockDial :size="size" />
     <ClockHands :minutes="time" :size="size" :only="only" />
   </svg>
 </template>

@@ -1,18 +1,26 @@
 <!-- What the check speaks for, with its reason; the teacher accepts or decides otherwise. -->
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { DECISIONS, type Decision } from '../../core/planning/index.ts';
+import type { Thresholds } from '../../contract/index.ts';
+import ThresholdsDialog from './ThresholdsDialog.vue';
 
-const { suggestion, decided, secure, seen } = defineProps<{
+const { suggestion, decided, secure, seen, thresholds } = defineProps<{
   suggestion: Decision;
   decided: Decision | null;
   secure: number;
   seen: number;
+  thresholds: Thresholds;
 }>();
-const emit = defineEmits<{ decide: [decision: Decision] }>();
+const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t } = useI18n();
 const percent = computed(() => Math.round((100 * secure) / seen));
+const asking = ref(false);
+const keep = (kept: Thresholds): void => {
+  asking.value = false;
+  emit('thresholds', kept);
+};
 const others = computed(() => DECISIONS.filter((decision) => decision !== (decided ?? suggestion)));
 </script>
 
@@ -20,7 +28,9 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
   <section class="decision">
     <p v-if="decided" class="quiet">{{ t('desk.decided') }}</p>
     <h3>{{ t(`desk.decision.${decided ?? suggestion}`) }}</h3>
-    <p v-if="!decided || decided === suggestion">{{ t(`desk.because.${suggestion}`, { secure, seen, percent }) }}</p>
+    <p v-if="!decided || decided === suggestion">
+      {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
+    </p>
     <div class="acts">
       <v-btn v-if="!decided" @click="emit('decide', suggestion)">{{ t('desk.accept') }}</v-btn>
       <v-menu>
@@ -36,7 +46,9 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
           />
         </v-list>
       </v-menu>
+      <button type="button" class="set" @click="asking = true">{{ t('desk.setThresholds') }}</button>
     </div>
+    <ThresholdsDialog v-if="asking" :thresholds="thresholds" @keep="keep" @close="asking = false" />
   </section>
 </template>
 
@@ -51,6 +63,14 @@ h3 {
     700 18px/23px 'Atkinson Hyperlegible Next',
     sans-serif;
   margin-bottom: 4px;
+}
+.set {
+  margin-left: auto;
+  min-height: 48px;
+  color: var(--quiet);
+  font-size: 14px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 .acts {
   display: flex;

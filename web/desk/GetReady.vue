@@ -1,80 +1,140 @@
-<!-- What a lesson is for and needs: I-can sentence, words, things to lay out with ticks. -->
+<!-- What a lesson is for and needs: I-can sentence, words, things to lay out with ticks, a note for the day after. -->
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Lesson } from '../../contract/index.ts';
+import type { Desk, Lesson } from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
-import { lessonContent, lessonMinutes } from '../../core/planning/index.ts';
-import type { ClockWord } from '../../core/skills/index.ts';
+import { lessonMinutes, thingsOfLesson, wordsOfLesson } from '../../core/planning/index.ts';
+import LessonMenu from '../plan/LessonMenu.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
+import { usePlanWords } from '../stores/usePlanWords.ts';
+import { useNote } from './useNote.ts';
 
-const { lesson, ticked } = defineProps<{ lesson: Lesson; ticked: readonly string[] }>();
+const { lesson, desk } = defineProps<{ lesson: Lesson; desk: Desk | undefined }>();
 const emit = defineEmits<{ tick: [item: string, ticked: boolean] }>();
-const { t, d } = useI18n();
+const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
+const words = usePlanWords();
 
-const content = computed(() => lessonContent(lesson.key));
+const ticked = computed(() => desk?.ticked ?? []);
+const things = computed(() => thingsOfLesson(lesson, store.classroom!.plan!.choices.media));
+const note = useNote(
+  () => lesson.id,
+  () => (desk?.lessonId === lesson.id ? desk.note : undefined),
+);
 const when = computed(() => {
   const [hours, minutes] = store.classroom!.class!.numberTime.split(':').map(Number) as [number, number];
   const from = hours * 60 + minutes;
   return t('desk.when', {
-    day: d(new Date(`${lesson.day}T00:00:00Z`), 'long'),
+    day: words.longDay(lesson.day),
     from: clock.written(wrapToDial(from)),
     to: clock.written(wrapToDial(from + lessonMinutes(lesson.segments))),
   });
 });
-const word = (key: ClockWord): string => {
-  switch (key) {
-    case 'hour-hand':
-      return clock.hand('hour');
-    case 'minute-hand':
-      return clock.hand('minute');
-    default:
-      return clock.phrase({ key: `clock.words.${key}`, values: {} });
-  }
-};
 </script>
 
 <template>
   <section class="ready">
-    <h1 class="title-page">{{ t(`lessons.${lesson.key}.title`) }}</h1>
+    <div class="head">
+      <h1 class="title-page">{{ words.title(lesson) }}</h1>
+      <LessonMenu :lesson="lesson" />
+    </div>
     <p class="when">{{ when }}</p>
+    <p v-if="desk?.noteBefore" class="note-before">
+      <span class="quiet">{{ t('desk.noteBefore') }}</span>
+      {{ desk.noteBefore }}
+    </p>
     <h2 class="title-column">{{ t('desk.getReady') }}</h2>
     <h3 class="label">{{ t('desk.byTheEnd') }}</h3>
-    <p class="i-can child-type">{{ t(`lessons.${lesson.key}.iCan`) }}</p>
+    <p class="i-can child-type">{{ words.iCan(lesson) }}</p>
     <h3 class="label">{{ t('desk.wordsToUse') }}</h3>
     <ul class="words">
-      <li v-for="key in content.words" :key="key" class="child-type">{{ word(key) }}</li>
+      <li v-for="key in wordsOfLesson(lesson)" :key="key" class="child-type">{{ words.word(key) }}</li>
     </ul>
-    <h3 class="label">{{ t('desk.layOut') }}</h3>
-    <ul class="things">
-      <li v-for="item in content.ready" :key="item">
-        <label :class="{ done: ticked.includes(item) }">
-          <input
-            type="checkbox"
-            :checked="ticked.includes(item)"
-            @change="emit('tick', item, ($event.target as HTMLInputElement).checked)"
-          />
-          {{ t(`ready.${item}`, { count: store.classroom!.children.length }) }}
-        </label>
-      </li>
-    </ul>
+    <template v-if="things.length > 0">
+      <h3 class="label">{{ t('desk.layOut') }}</h3>
+      <ul class="things">
+        <li v-for="item in things" :key="item">
+          <label :class="{ done: ticked.includes(item) }">
+            <input
+              type="checkbox"
+              :checked="ticked.includes(item)"
+              @change="emit('tick', item, ($event.target as HTMLInputElement).checked)"
+            />
+            {{ words.ready(item) }}
+          </label>
+        </li>
+      </ul>
+    </template>
+    <h3 class="label">
+      <label for="note">{{ t('desk.note') }}</label>
+      <span v-if="note.status.value === 'failed'" class="failed" role="alert">{{ t('desk.noteFailed') }}</span>
+      <span v-else class="only-heard" role="status">{{
+        note.status.value === 'kept' && note.text.value !== '' ? t('desk.noteKept') : ''
+      }}</span>
+    </h3>
+    <textarea
+      id="note"
+      rows="2"
+      maxlength="2000"
+      :value="note.text.value"
+      :placeholder="t('desk.noteHint')"
+      @input="note.type(($event.target as HTMLTextAreaElement).value)"
+    />
   </section>
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  align-items: flex-start;
+  justify-content: space-between;
+}
+.head .title-page {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
 .when {
   color: var(--quiet);
-  margin: 8px 0 26px;
+  margin: 6px 0 18px;
+}
+.note-before {
+  margin: -4px 0 16px;
+  white-space: pre-line;
+  overflow-wrap: anywhere;
+  max-height: 80px;
+  overflow: auto;
+}
+.note-before .quiet {
+  display: block;
+}
+textarea {
+  width: 100%;
+  min-height: 56px;
+  padding: 8px 12px;
+  border: 0;
+  border-radius: 12px;
+  background: var(--sand);
+  color: var(--ink);
+  font: inherit;
+  resize: vertical;
+}
+textarea::placeholder {
+  color: var(--quiet);
+}
+.failed {
+  color: var(--berry);
+  font-weight: 600;
+  margin-left: 8px;
 }
 .label {
   font:
     400 14px/19px 'Atkinson Hyperlegible Next',
     sans-serif;
   color: var(--quiet);
-  margin: 18px 0 6px;
+  margin: 14px 0 5px;
 }
 .i-can {
   font-size: 21px;
@@ -96,7 +156,7 @@ const word = (key: ClockWord): string => {
   display: flex;
   align-items: center;
   gap: 12px;
-  min-height: 40px;
+  min-height: 36px;
   font-size: 15px;
   cursor: pointer;
 }

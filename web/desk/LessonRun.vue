@@ -1,64 +1,122 @@
-<!-- The run of the lesson on a minute ruler: each segment a block as tall as its minutes. -->
+<!-- The run of the lesson on a minute ruler: each segment a block as tall as its minutes, to move, pull longer, or leave out. -->
 <script setup lang="ts">
 import { mdiPlay } from '@mdi/js';
-import { computed } from 'vue';
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import type { Lesson } from '../../contract/index.ts';
+import type { Lesson, Segment } from '../../contract/index.ts';
 import { lessonMinutes } from '../../core/planning/index.ts';
 import { useBoardStore } from '../stores/board.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { usePlanStore } from '../stores/plan.ts';
 import SegmentBlock from './SegmentBlock.vue';
+import TimesDialog from './TimesDialog.vue';
 
 const { lesson } = defineProps<{ lesson: Lesson }>();
 const { t } = useI18n();
 const router = useRouter();
 const board = useBoardStore();
+const store = useClassroomStore();
+const plan = usePlanStore();
 
-/** Screen pixels a minute takes on the ruler. */
-const MINUTE_PX = 27;
+/** Screen pixels the ruler may take, and a minute on it at most. */
+const RULER_PX = 540;
+const MOST_MINUTE_PX = 27;
 
 const minutes = computed(() => lessonMinutes(lesson.segments));
-const marks = computed(() => Array.from({ length: minutes.value + 1 }, (_, minute) => minute));
+const planned = computed(() => plan.state?.choices.minutes ?? minutes.value);
+const marked = computed(() => Math.max(minutes.value, planned.value));
+const minutePx = computed(() => Math.min(MOST_MINUTE_PX, RULER_PX / marked.value));
+const marks = computed(() => Array.from({ length: marked.value + 1 }, (_, minute) => minute));
+const off = computed(() => minutes.value - planned.value);
+const locked = computed(() => lesson.day < store.classroom!.today);
 const running = computed(() => board.openRound?.lessonId === lesson.id);
 const firstTimed = computed(() => lesson.segments.findIndex(({ times }) => times.length > 0));
 const open = (segment: number): Promise<unknown> =>
   router.push({ name: 'board', params: { number: lesson.number }, query: { segment } });
 const roundAt = computed(() => lesson.segments.findIndex(({ kind }) => kind === 'show-me'));
 const start = (): Promise<unknown> => open(Math.max(0, running.value ? roundAt.value : firstTimed.value));
+
+/** The segments with their places, in the order a drag has put them. */
+const rows = computed({
+  get: () => lesson.segments.map((segment, place) => ({ segment, place })),
+  set: (moved: { segment: Segment; place: number }[]) => {
+    const order = moved.map(({ place }) => place);
+    if (order.some((place, i) => place !== i)) void plan.change({ kind: 'order', lessonId: lesson.id, order });
+  },
+});
+const list = useTemplateRef('list');
+/** One place up or down by keyboard; the grip keeps the focus. */
+const shift = async (at: number, steps: number): Promise<void> => {
+  const to = at + steps;
+  if (lesson.segments[to] === undefined) return;
+  const order = lesson.segments.map((_, place) => place);
+  order.splice(to, 0, ...order.splice(at, 1));
+  void plan.change({ kind: 'order', lessonId: lesson.id, order });
+  await nextTick();
+  (list.value as { $el: HTMLElement } | null)?.$el.querySelectorAll<HTMLElement>('.grip')[to]?.focus();
+};
+const opened = ref<number>();
 </script>
 
 <template>
   <section class="run sheet" :aria-label="t('desk.run')">
     <header>
       <h2 class="title-column">{{ t('desk.run') }}</h2>
-      <span class="quiet">{{ t('desk.minutes', { count: minutes }) }}</span>
+      <span class="quiet" :class="{ off: off !== 0 }" role="status">{{
+        off === 0
+          ? t('desk.minutes', { count: minutes })
+          : t(off > 0 ? 'desk.tooLong' : 'desk.tooShort', { count: minutes, planned, by: Math.abs(off) })
+      }}</span>
       <v-btn :prepend-icon="mdiPlay" class="start" @click="start">
         {{ running ? t('desk.resume') : t('desk.start') }}
       </v-btn>
     </header>
-    <div class="ruled" :style="{ height: `${minutes * MINUTE_PX}px` }">
+    <div class="ruled" :style="{ minHeight: `${marked * minutePx}px` }">
       <div class="ruler" aria-hidden="true">
         <span
           v-for="minute in marks"
           :key="minute"
           class="mark"
-          :class="{ five: minute % 5 === 0 || minute === minutes }"
-          :style="{ top: `${minute * MINUTE_PX}px` }"
+          :class="{ five: minute % 5 === 0 || minute === planned, beyond: minute > planned }"
+          :style="{ top: `${minute * minutePx}px` }"
         >
-          <span v-if="minute % 5 === 0 || minute === minutes" class="time-type">{{ minute }}</span>
+          <span v-if="minute % 5 === 0 || minute === planned" class="time-type">{{ minute }}</span>
         </span>
       </div>
-      <ol>
+      <VueDraggable
+        ref="list"
+        v-model="rows"
+        tag="ol"
+        handle=".grip"
+        :animation="180"
+        :disabled="locked"
+        ghost-class="ghost"
+        class="blocks"
+      >
         <SegmentBlock
-          v-for="(segment, i) in lesson.segments"
-          :key="i"
+          v-for="({ segment }, i) in rows"
+          :key="`${segment.kind}-${i}`"
           :segment="segment"
           :lesson-key="lesson.key"
-          :minute-px="MINUTE_PX"
+          :minute-px="minutePx"
+          :locked="locked"
           @board="open(i)"
+          @times="opened = i"
+          @shift="(steps) => shift(i, steps)"
+          @resize="(length) => plan.change({ kind: 'minutes', lessonId: lesson.id, at: i, minutes: length })"
+          @drop="plan.change({ kind: 'drop', lessonId: lesson.id, at: i })"
         />
-      </ol>
+      </VueDraggable>
     </div>
+    <TimesDialog
+      v-if="opened !== undefined"
+      :lesson="lesson"
+      :at="opened"
+      :locked="locked"
+      @close="opened = undefined"
+    />
   </section>
 </template>
 
@@ -74,12 +132,19 @@ header {
   min-height: 48px;
   margin-bottom: 18px;
 }
+.off {
+  color: var(--carrot-text);
+  font-weight: 600;
+}
 .start {
   margin-left: auto;
 }
 .ruled {
   position: relative;
   padding-left: 52px;
+}
+.blocks {
+  padding-top: 2px;
 }
 .mark {
   position: absolute;
@@ -93,11 +158,17 @@ header {
   width: 22px;
   border-color: var(--ink);
 }
+.mark.beyond {
+  border-color: var(--carrot);
+}
 .mark > span {
   position: absolute;
   right: 28px;
   top: -11px;
   font-size: 15px;
   line-height: 20px;
+}
+.ghost {
+  opacity: 0.4;
 }
 </style>

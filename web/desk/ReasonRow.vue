@@ -16,7 +16,10 @@ const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 
 const children = computed(() =>
-  childIds.map((id) => store.childById.get(id)).filter((child): child is Child => child !== undefined),
+  childIds.flatMap((id): Child[] => {
+    const child = store.childById.get(id);
+    return child === undefined ? [] : [child];
+  }),
 );
 const name = computed(() => teacherSentence(ruleText(reason.rule, 'name'), store.classroom!.settings));
 const first = computed(() => reason.fitting[0]!);

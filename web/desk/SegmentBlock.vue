@@ -1,7 +1,9 @@
-<!-- One segment of the run: what happens, who does it, its exact times as small clocks. -->
+<!-- One segment of the run: what happens, who does it, its exact times. Its grip moves it, its lower edge makes it longer. -->
 <script setup lang="ts">
 import {
   mdiAccountVoice,
+  mdiClose,
+  mdiDragVertical,
   mdiEyeOutline,
   mdiHandBackRightOutline,
   mdiLightbulbOutline,
@@ -18,12 +20,21 @@ import type { SegmentKind } from '../../core/planning/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
+import { usePlanWords } from '../stores/usePlanWords.ts';
+import { useResize } from './useResize.ts';
 
-const { segment, lessonKey, minutePx } = defineProps<{ segment: Segment; lessonKey: string; minutePx: number }>();
-const emit = defineEmits<{ board: [] }>();
-const { t, te } = useI18n();
+const { segment, lessonKey, minutePx, locked } = defineProps<{
+  segment: Segment;
+  lessonKey: string;
+  minutePx: number;
+  /** The lesson is past: nothing of it changes. */
+  locked: boolean;
+}>();
+const emit = defineEmits<{ board: []; times: []; shift: [steps: number]; resize: [minutes: number]; drop: [] }>();
+const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
+const words = usePlanWords();
 
 const ICONS: Record<SegmentKind, string> = {
   'warm-up': mdiWeatherSunsetUp,
@@ -38,39 +49,106 @@ const ICONS: Record<SegmentKind, string> = {
 /** Gap between two blocks on the ruler, in pixels. */
 const GAP = 4;
 
-const title = computed(() => t(`segments.${segment.kind}.title`));
-const text = computed(() => {
-  const own = `segmentsOf.${lessonKey}.${segment.kind}`;
-  return t(te(own, 'en-US') ? own : `segments.${segment.kind}.text`, clock.hands.value);
+const resize = useResize({
+  minutes: () => segment.minutes,
+  minutePx: () => minutePx,
+  done: (minutes) => emit('resize', minutes),
 });
-/** A short block has one row: its clocks stand beside the title. */
-const short = computed(() => segment.minutes <= 2);
-const clockPx = computed(() => (short.value || segment.minutes === 3 ? 34 : segment.minutes === 4 ? 38 : 42));
+const minutes = resize.minutes;
+const title = computed(() => words.segment(segment.kind));
+const text = computed(() => words.text(lessonKey, segment));
+const height = computed(() => minutes.value * minutePx - GAP);
+/** A low block has one row: its clocks stand beside the title. A little more room, and the words are left out. */
+const short = computed(() => height.value < 66);
+const snug = computed(() => !short.value && height.value < 96);
+const clockPx = computed(() =>
+  Math.round(Math.min(42, Math.max(22, short.value ? height.value - 16 : height.value - 50))),
+);
+/** Clocks that fit beside the board button; the others are counted. */
+const fitting = computed(() => Math.max(1, Math.floor((short.value ? 150 : 318) / (clockPx.value + 8))));
+const shown = computed(() =>
+  segment.times.slice(0, segment.times.length > fitting.value ? fitting.value - 1 : undefined),
+);
+const left = computed(() => segment.times.length - shown.value.length);
+const only = (place: number): 'hour' | undefined => (segment.items[place]?.kind === 'hour-hand' ? 'hour' : undefined);
+const shiftKey = (event: KeyboardEvent): void => {
+  const steps = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  if (steps === undefined) return;
+  event.preventDefault();
+  emit('shift', steps);
+};
 </script>
 
 <template>
   <li
     class="block"
-    :class="{ short, snug: segment.minutes === 3 }"
-    :style="{ height: `${segment.minutes * minutePx - GAP}px`, top: `${segment.startsAt * minutePx + GAP / 2}px` }"
+    :class="{ short, snug, held: resize.held.value }"
+    :style="{ height: `${height}px`, marginBottom: `${GAP}px` }"
   >
     <div class="line">
-      <v-icon :icon="ICONS[segment.kind]" size="20" class="icon" />
+      <button
+        v-if="!locked"
+        type="button"
+        class="grip"
+        :aria-label="t('desk.grip', { segment: title })"
+        @keydown="shiftKey"
+      >
+        <v-icon :icon="ICONS[segment.kind]" size="20" class="icon" />
+        <v-icon :icon="mdiDragVertical" size="22" class="dots" />
+      </button>
+      <v-icon v-else :icon="ICONS[segment.kind]" size="20" class="icon still" />
       <h3 class="title-item">{{ title }}</h3>
-      <span v-if="!short" class="quiet">{{ t(`segments.${segment.kind}.who`) }}</span>
+      <span v-if="!short" class="quiet">{{ words.who(segment.kind) }}</span>
       <p v-if="short && segment.times.length === 0" class="quiet inline">{{ text }}</p>
-      <span v-if="short" class="clocks">
-        <SmallClock v-for="(time, i) in segment.times" :key="i" :time="time" :px="clockPx" :label="clock.said(time)" />
-      </span>
-      <span class="quiet minutes" :class="{ beside: segment.times.length > 0 }">{{
-        t('desk.minutes', { count: segment.minutes })
+      <button
+        v-if="short && segment.times.length > 0"
+        type="button"
+        class="clocks"
+        :aria-label="t('desk.timesOf', { segment: title })"
+        @click="emit('times')"
+      >
+        <SmallClock
+          v-for="(time, i) in shown"
+          :key="i"
+          :time="time"
+          :px="clockPx"
+          :only="only(i)"
+          :label="clock.said(time)"
+        />
+        <span v-if="left > 0" class="left">{{ t('desk.moreTimes', { count: left }) }}</span>
+      </button>
+      <span class="quiet minutes" :class="{ beside: short && segment.times.length > 0 }">{{
+        t('desk.minutes', { count: minutes })
       }}</span>
+      <button
+        v-if="!locked"
+        type="button"
+        class="drop"
+        :aria-label="t('desk.drop', { segment: title })"
+        @click="emit('drop')"
+      >
+        <v-icon :icon="mdiClose" size="18" />
+      </button>
     </div>
     <template v-if="!short">
-      <p v-if="segment.minutes > 3 || segment.times.length === 0" class="text">{{ text }}</p>
-      <div v-if="segment.times.length > 0" class="clocks">
-        <SmallClock v-for="(time, i) in segment.times" :key="i" :time="time" :px="clockPx" :label="clock.said(time)" />
-      </div>
+      <p v-if="!snug || segment.times.length === 0" class="text">{{ text }}</p>
+      <button
+        v-if="segment.times.length > 0"
+        type="button"
+        class="clocks"
+        :aria-label="t('desk.timesOf', { segment: title })"
+        @click="emit('times')"
+      >
+        <SmallClock
+          v-for="(time, i) in shown"
+          :key="i"
+          :time="time"
+          :px="clockPx"
+          :only="only(i)"
+          :label="clock.said(time)"
+        />
+        <span v-if="left > 0" class="left">{{ t('desk.moreTimes', { count: left }) }}</span>
+      </button>
     </template>
     <button
       v-if="segment.times.length > 0"
@@ -82,45 +160,83 @@ const clockPx = computed(() => (short.value || segment.minutes === 3 ? 34 : segm
       <v-icon :icon="mdiPresentation" size="20" />
       <span v-if="!short">{{ t('desk.board') }}</span>
     </button>
+    <div
+      v-if="!locked"
+      class="edge"
+      role="slider"
+      tabindex="0"
+      aria-orientation="vertical"
+      :aria-label="t('desk.lengthOf', { segment: title })"
+      aria-valuemin="1"
+      aria-valuemax="30"
+      :aria-valuenow="minutes"
+      :aria-valuetext="t('desk.minutes', { count: minutes })"
+      @pointerdown="resize.down"
+      @pointermove="resize.moved"
+      @pointerup="resize.up"
+      @pointercancel="resize.up"
+      @keydown="resize.key"
+    />
   </li>
 </template>
 
 <style scoped>
-ol {
-  position: relative;
-}
 .block {
-  position: absolute;
-  left: 52px;
-  right: 0;
-  overflow: hidden;
+  position: relative;
   background: var(--sand-light);
   border-radius: var(--corner);
-  padding: 10px 14px;
+  padding: 9px 14px 9px 8px;
   transition: background 0.12s;
 }
 .block:hover,
-.block:focus-within {
+.block:focus-within,
+.block.held {
   background: var(--raised);
   box-shadow: inset 0 0 0 2px var(--plum);
 }
 .block.short {
-  padding: 0 14px;
+  padding: 0 14px 0 8px;
   display: grid;
   align-items: center;
 }
 .block.snug {
-  padding: 6px 14px;
+  padding-top: 5px;
 }
 .line {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: 8px;
   min-width: 0;
+}
+.grip {
+  position: relative;
+  flex: none;
+  width: 28px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  cursor: grab;
+  touch-action: none;
+}
+.still {
+  margin: 0 4px;
 }
 .icon {
   color: var(--quiet);
   flex: none;
+}
+.dots {
+  position: absolute;
+  color: var(--plum);
+  opacity: 0;
+}
+.block:hover .dots,
+.grip:focus-visible .dots {
+  opacity: 1;
+}
+.block:hover .grip .icon,
+.grip:focus-visible .icon {
+  opacity: 0;
 }
 .line > .quiet:not(.minutes) {
   white-space: nowrap;
@@ -134,23 +250,53 @@ ol {
 .short .minutes.beside {
   margin-right: 34px;
 }
+.drop {
+  position: absolute;
+  right: -11px;
+  top: -11px;
+  width: 26px;
+  height: 26px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+  background: var(--raised);
+  box-shadow: var(--shadow);
+  color: var(--plum);
+  opacity: 0;
+  z-index: 1;
+}
+.block:hover .drop,
+.drop:focus-visible {
+  opacity: 1;
+}
 .text {
-  margin: 2px 0 4px 30px;
+  margin: 1px 0 2px 36px;
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .clocks {
   display: flex;
+  align-items: center;
   gap: 8px;
-  margin-left: 30px;
+  margin-left: 36px;
+  border-radius: 999px;
 }
-.block:not(.short, .snug) .clocks {
-  margin-top: 6px;
-}
-.snug .clocks {
-  margin-top: 2px;
+.clocks:hover {
+  background: var(--plum-tint);
 }
 .short .clocks {
-  margin-left: 12px;
-  gap: 8px;
+  margin-left: 8px;
+}
+.block:not(.short, .snug) .clocks {
+  margin-top: 4px;
+}
+.left {
+  color: var(--quiet);
+  font-size: 14px;
+  padding-right: 8px;
+  white-space: nowrap;
 }
 .to-board {
   position: absolute;
@@ -168,10 +314,35 @@ ol {
   font-weight: 600;
 }
 .short .to-board {
-  bottom: 5px;
+  bottom: 50%;
+  translate: 0 50%;
   right: 4px;
 }
 .to-board:hover {
   background: var(--plum-tint);
+}
+.edge {
+  position: absolute;
+  left: 50%;
+  bottom: -7px;
+  width: 72px;
+  height: 14px;
+  translate: -50% 0;
+  cursor: ns-resize;
+  touch-action: none;
+  z-index: 1;
+}
+.edge::after {
+  content: '';
+  position: absolute;
+  inset: 4px 13px;
+  border-radius: 3px;
+  background: var(--plum);
+  opacity: 0;
+}
+.block:hover .edge::after,
+.edge:focus-visible::after,
+.held .edge::after {
+  opacity: 1;
 }
 </style>

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Known } from '../../contract/index.ts';
+import type { Known, Thresholds } from '../../contract/index.ts';
 import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -11,7 +11,7 @@ import ReadinessRing from './ReadinessRing.vue';
 import ReasonRow from './ReasonRow.vue';
 
 const { known } = defineProps<{ known: Known | null }>();
-const emit = defineEmits<{ decide: [decision: Decision] }>();
+const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t, d } = useI18n();
 const store = useClassroomStore();
 
@@ -81,7 +81,9 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         :decided="known.decided"
         :secure="counts.secure"
         :seen="seen"
+        :thresholds="store.classroom!.thresholds"
         @decide="(decision) => emit('decide', decision)"
+        @thresholds="(thresholds) => emit('thresholds', thresholds)"
       />
     </template>
   </section>

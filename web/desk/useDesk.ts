@@ -1,16 +1,21 @@
 import { ref, shallowRef, watch } from 'vue';
-import { Desk } from '../../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import { Desk, type Thresholds } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { get, put } from '../api/client.ts';
 import { useBoardStore } from '../stores/board.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { usePlanStore } from '../stores/plan.ts';
 import { problemKey } from '../stores/problemWords.ts';
 
-/** The desk of one lesson: what is ticked, what the last check said. Fetched again when the record changes. */
-export const useDesk = (lessonId: () => number) => {
+/** The desk of one lesson, none in a class without a unit: what is ticked, what the last check said. Fetched again when the record changes. */
+export const useDesk = (lessonId: () => number | undefined) => {
   const desk = shallowRef<Desk>();
   /** Message key of what went wrong last, if anything. */
   const problem = ref<string>();
   const board = useBoardStore();
+  const classroom = useClassroomStore();
+  const plan = usePlanStore();
 
   const keep = async (reply: Promise<Desk>): Promise<void> => {
     try {
@@ -20,7 +25,34 @@ export const useDesk = (lessonId: () => number) => {
       problem.value = problemKey(error);
     }
   };
-  const load = (): Promise<void> => keep(get(Desk, `/lessons/${lessonId()}/desk`));
+  const load = async (): Promise<void> => {
+    if (lessonId() !== undefined) await keep(get(Desk, `/lessons/${lessonId()}/desk`));
+  };
+  /** Id of a decision on its way: tried again it is the same one, so no lesson is put in twice. */
+  const decisionIds = new Map<string, string>();
+  const decide = async (decision: Decision): Promise<void> => {
+    const what = `${lessonId()} ${decision}`;
+    const id = decisionIds.get(what) ?? newId();
+    decisionIds.set(what, id);
+    await keep(put(Desk, `/lessons/${lessonId()}/decision`, { id, decision }));
+    if (problem.value !== undefined) return;
+    decisionIds.delete(what);
+    if (decision !== 'teach-again') return;
+    // A lesson was put in: say what moved for it.
+    const before = classroom.classroom!.lessons;
+    await classroom.refresh();
+    const { plan: now, lessons } = classroom.classroom!;
+    const deed = now?.undo ?? undefined;
+    if (deed !== undefined && lessons.length > before.length) plan.tell('done', deed, before, lessons);
+  };
+  const setThresholds = async (thresholds: Thresholds): Promise<void> => {
+    try {
+      await classroom.changeClass({ thresholds });
+      await load();
+    } catch (error) {
+      problem.value = problemKey(error);
+    }
+  };
   watch([lessonId, () => board.recordVersion, () => board.connected], load, { immediate: true });
 
   return {
@@ -28,6 +60,7 @@ export const useDesk = (lessonId: () => number) => {
     problem,
     tick: (item: string, ticked: boolean): Promise<void> =>
       keep(put(Desk, `/lessons/${lessonId()}/ready/${item}`, { ticked })),
-    decide: (decision: Decision): Promise<void> => keep(put(Desk, `/lessons/${lessonId()}/decision`, { decision })),
+    decide,
+    setThresholds,
   };
 };

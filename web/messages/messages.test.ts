@@ -2,8 +2,20 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { PROBLEM_CODES } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
-import { DECISIONS, READY_ITEMS, SEGMENT_KINDS, UNIT } from '../../core/planning/index.ts';
+import { VISIONS } from '../../core/colours/index.ts';
+import { NUMERAL_STYLES, OUTLINES } from '../../core/face/index.ts';
+import { PICTURES } from '../../core/pictures/index.ts';
+import { CLASS_LEVELS, DECISIONS, MEDIA, WEEKDAYS } from '../../core/planning/index.ts';
 import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
+import {
+  HALF_PAST_HANDS,
+  HALF_PAST_PHRASES,
+  HOUR_FINDING,
+  MINUTE_SUPPORTS,
+  OTHER_FORMS,
+  TEACHING_ORDERS,
+} from '../../core/wording/index.ts';
+import { LANGUAGES } from '../children/languages.ts';
 import { keysOf } from '../../core/wording/messages.test.support.ts';
 
 const WEB = new URL('..', import.meta.url);
@@ -49,9 +61,20 @@ describe('message files', () => {
     ['skills.long', SKILLS],
     ['desk.decision', DECISIONS],
     ['desk.because', DECISIONS],
-    ['ready', READY_ITEMS],
-    ['lessons', UNIT.flatMap(({ key }) => [`${key}.title`, `${key}.iCan`])],
-    ['segments', SEGMENT_KINDS.flatMap((kind) => [`${kind}.title`, `${kind}.who`, `${kind}.text`])],
+    ['pictures', PICTURES],
+    ['languages', LANGUAGES],
+    ['weekdays', WEEKDAYS.map(String)],
+    ['plan.levels', CLASS_LEVELS],
+    ['plan.medium', MEDIA],
+    ['settings.alike', VISIONS],
+    ['settings.choice.outline', OUTLINES],
+    ['settings.choice.numerals', NUMERAL_STYLES],
+    ['settings.choice.hourFinding', HOUR_FINDING],
+    ['settings.choice.minuteSupport', MINUTE_SUPPORTS],
+    ['settings.choice.halfPastPhrase', HALF_PAST_PHRASES],
+    ['settings.choice.halfPastHand', HALF_PAST_HANDS],
+    ['settings.choice.teachingOrder', TEACHING_ORDERS],
+    ['settings.choice.otherForms', OTHER_FORMS],
   ])('name every one of the %s', (group, names) =>
     expect(names.filter((name) => !us.has(`${group}.${name}`))).toEqual([]),
   );

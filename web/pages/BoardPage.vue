@@ -3,8 +3,10 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Settings } from '../../contract/index.ts';
+import ClockMoment from '../board/ClockMoment.vue';
 import FreeBoard from '../board/FreeBoard.vue';
 import RoundBoard from '../board/RoundBoard.vue';
+import { useClockMoments } from '../board/useClockMoments.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 
@@ -44,10 +46,12 @@ const leave = (): void => {
   if (number === undefined || number === store.lesson?.number) void router.push({ name: 'desk' });
   else void router.push({ name: 'lesson', params: { number } });
 };
+const { now: moment, putAway } = useClockMoments();
 const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...store.classroom!.settings, snap });
 </script>
 
 <template>
+  <ClockMoment v-if="moment" :entry="moment" :settings="store.classroom!.settings" @close="putAway" />
   <template v-if="board.state">
     <RoundBoard
       v-if="round"

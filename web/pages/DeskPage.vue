@@ -14,16 +14,21 @@ const route = useRoute();
 const store = useClassroomStore();
 const lesson = computed(() => {
   const number = Number(route.params['number']);
-  return store.classroom?.lessons.find((candidate) => candidate.number === number) ?? store.lesson!;
+  return store.classroom?.lessons.find((candidate) => candidate.number === number) ?? store.lesson;
 });
-const { desk, problem, tick, decide } = useDesk(() => lesson.value.id);
+const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.value?.id);
 </script>
 
 <template>
-  <div class="desk">
-    <GetReady :lesson="lesson" :ticked="desk?.ticked ?? []" @tick="tick" />
+  <section v-if="lesson === undefined" class="nothing">
+    <h1 class="title-page">{{ t('plan.noneTitle') }}</h1>
+    <p>{{ t('plan.noneText') }}</p>
+    <v-btn :to="{ name: 'unit' }">{{ t('plan.makeOne') }}</v-btn>
+  </section>
+  <div v-else class="desk">
+    <GetReady :lesson="lesson" :desk="desk" @tick="tick" />
     <LessonRun :lesson="lesson" />
-    <WhatWeKnow v-if="desk" :known="desk.known" @decide="decide" />
+    <WhatWeKnow v-if="desk" :known="desk.known" @decide="decide" @thresholds="setThresholds" />
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
   </div>
 </template>
@@ -37,6 +42,14 @@ const { desk, problem, tick, decide } = useDesk(() => lesson.value.id);
   max-width: 1500px;
   margin: 0 auto;
   align-items: start;
+}
+.nothing {
+  max-width: 560px;
+  margin: 80px auto;
+  padding: 0 32px;
+  display: grid;
+  gap: 16px;
+  justify-items: start;
 }
 .problem {
   position: fixed;

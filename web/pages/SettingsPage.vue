@@ -1,92 +1,138 @@
-<!-- Conventions of the class, with a clock and its sentences beside them. -->
+<!-- Conventions of the class. A change shows in the preview first and holds everywhere once it is kept. -->
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
+import { onBeforeRouteLeave } from 'vue-router';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
-import { SNAPS, timeOf } from '../../core/clock/index.ts';
-import { DIGITAL_FORMS, ENGLISHES, FIRST_READ, HAND_NAMES, readingSteps } from '../../core/wording/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
+import { SNAPS, timeOf, type DialTime } from '../../core/clock/index.ts';
+import { NUMERAL_STYLES, OUTLINES } from '../../core/face/index.ts';
+import {
+  DIGITAL_FORMS,
+  ENGLISHES,
+  FIRST_READ,
+  HALF_PAST_HANDS,
+  HALF_PAST_PHRASES,
+  HAND_NAMES,
+  HOUR_FINDING,
+  MINUTE_SUPPORTS,
+  OTHER_FORMS,
+  TEACHING_ORDERS,
+} from '../../core/wording/index.ts';
 import ChoiceRow from '../settings/ChoiceRow.vue';
+import ConventionsPreview from '../settings/ConventionsPreview.vue';
+import HandColours from '../settings/HandColours.vue';
+import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../stores/problemWords.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
-const settings = computed(() => store.classroom!.settings);
-const clock = useClockWords(() => settings.value);
+const kept = computed(() => store.classroom!.settings);
+/** What differs from what is kept. */
+const draft = shallowRef<Partial<Settings>>({});
+const shown = computed<Settings>(() => ({ ...kept.value, ...draft.value }));
+const changed = computed(() => JSON.stringify(shown.value) !== JSON.stringify(kept.value));
 const problem = ref<string>();
 const saved = ref(false);
 
-const choose = async (change: Partial<Settings>): Promise<void> => {
+/** Rows of choices in three groups; a row's words stand under its own name. */
+const GROUPS = {
+  words: {
+    english: ENGLISHES,
+    handNames: HAND_NAMES,
+    halfPastPhrase: HALF_PAST_PHRASES,
+    hourFinding: HOUR_FINDING,
+    minuteSupport: MINUTE_SUPPORTS,
+  },
+  reading: {
+    firstRead: FIRST_READ,
+    digitalForm: DIGITAL_FORMS,
+    otherForms: OTHER_FORMS,
+    drawnFirst: FIRST_READ,
+    halfPastHand: HALF_PAST_HANDS,
+    teachingOrder: TEACHING_ORDERS,
+    snap: SNAPS,
+  },
+  wall: { outline: OUTLINES, numerals: NUMERAL_STYLES },
+} as const;
+type Group = keyof typeof GROUPS;
+const group = ref<Group>('words');
+const rows = computed(() => Object.entries(GROUPS[group.value]) as [keyof Settings, readonly (string | number)[]][]);
+const label = (row: keyof Settings, choice: string | number): string => {
+  if (row === 'digitalForm') return String(choice);
+  if (row === 'snap') return t('settings.snapMinutes', { count: Number(choice) }, Number(choice));
+  return t(`settings.choice.${row}.${choice}`);
+};
+
+const chosenIn = (row: keyof Settings): string | number => shown.value[row] as string | number;
+
+const example = ref<DialTime>(timeOf(4, 30));
+const choose = (change: Partial<Settings>): void => {
+  draft.value = { ...draft.value, ...change };
+  saved.value = false;
+  // The one time at which "the smaller number" is wrong is shown at once.
+  if (change.hourFinding === 'smaller') example.value = timeOf(12, 30);
+};
+const keep = async (): Promise<void> => {
   try {
-    await store.saveSettings({ ...settings.value, ...change });
+    await store.saveSettings(shown.value);
+    draft.value = {};
     saved.value = true;
     problem.value = undefined;
   } catch (error) {
     problem.value = problemKey(error);
   }
 };
-/** The example beside the choices: snack time. */
-const EXAMPLE = timeOf(3);
-const steps = computed(() => readingSteps(EXAMPLE, settings.value));
+// Leaving with something chosen and not kept asks nothing: it is put back, as it said it would be.
+onBeforeRouteLeave(() => {
+  draft.value = {};
+});
 </script>
 
 <template>
   <div class="settings">
     <section>
+      <SettingsTabs />
       <h1 class="title-page">{{ t('settings.title') }}</h1>
       <p class="quiet lead">{{ t('settings.lead') }}</p>
+      <div class="groups" role="group" :aria-label="t('settings.groups')">
+        <button
+          v-for="(_, name) in GROUPS"
+          :key="name"
+          type="button"
+          :class="{ chosen: name === group }"
+          :aria-pressed="name === group"
+          @click="group = name"
+        >
+          {{ t(`settings.group.${name}`) }}
+        </button>
+      </div>
       <ChoiceRow
-        :title="t('settings.english')"
-        :choices="ENGLISHES"
-        :chosen="settings.english"
-        :label="(one) => t(`settings.${one}`)"
-        @choose="(english) => choose({ english })"
+        v-for="[row, choices] in rows"
+        :key="row"
+        :title="t(`settings.row.${row}`)"
+        :choices="choices"
+        :chosen="chosenIn(row)"
+        :label="(choice) => label(row, choice)"
+        @choose="(choice) => choose({ [row]: choice })"
       />
-      <ChoiceRow
-        :title="t('settings.handNames')"
-        :choices="HAND_NAMES"
-        :chosen="settings.handNames"
-        :label="(one) => t(`settings.${one}`)"
-        @choose="(handNames) => choose({ handNames })"
-      />
-      <ChoiceRow
-        :title="t('settings.firstRead')"
-        :choices="FIRST_READ"
-        :chosen="settings.firstRead"
-        :label="(one) => t(`settings.${one}`)"
-        @choose="(firstRead) => choose({ firstRead })"
-      />
-      <ChoiceRow
-        :title="t('settings.digitalForm')"
-        :choices="DIGITAL_FORMS"
-        :chosen="settings.digitalForm"
-        :label="(one) => one"
-        @choose="(digitalForm) => choose({ digitalForm })"
-      />
-      <ChoiceRow
-        :title="t('settings.snap')"
-        :choices="SNAPS"
-        :chosen="settings.snap"
-        :label="(one) => t('settings.snapMinutes', { count: one }, one)"
-        @choose="(snap) => choose({ snap })"
-      />
-      <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
-      <p v-else-if="saved" class="quiet" role="status">{{ t('settings.saved') }}</p>
+      <HandColours v-if="group === 'wall'" :conventions="shown" @choose="(handColours) => choose({ handColours })" />
       <p class="quiet privacy">
         <template v-if="store.classroom!.demo">{{ t('app.demo') }}</template>
         {{ t('settings.privacy') }}
       </p>
     </section>
-    <section class="sheet preview" :aria-label="t('settings.preview')">
-      <h2 class="title-column">{{ t('settings.preview') }}</h2>
-      <SmallClock :time="EXAMPLE" :px="280" size="full" :numerals="settings.numerals" :label="clock.said(EXAMPLE)" />
-      <p class="digits child-type">{{ clock.written(EXAMPLE) }}</p>
-      <ol class="child-type">
-        <li v-for="step in steps" :key="step.sentence.key">{{ clock.phrase(step.sentence) }}</li>
-      </ol>
-    </section>
+    <ConventionsPreview v-model="example" :conventions="shown" class="aside">
+      <div class="keep">
+        <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+        <p v-else-if="changed" class="quiet" role="status">{{ t('settings.notKept') }}</p>
+        <p v-else-if="saved" class="quiet" role="status">{{ t('settings.saved') }}</p>
+        <div v-if="changed" class="acts">
+          <v-btn @click="keep">{{ t('settings.keep') }}</v-btn>
+          <v-btn variant="text" @click="draft = {}">{{ t('settings.putBack') }}</v-btn>
+        </div>
+      </div>
+    </ConventionsPreview>
   </div>
 </template>
 
@@ -95,34 +141,46 @@ const steps = computed(() => readingSteps(EXAMPLE, settings.value));
   display: grid;
   grid-template-columns: minmax(0, 1fr) 420px;
   gap: 48px;
-  padding: 20px 32px;
-  max-width: 1240px;
+  padding: 12px 32px;
+  max-width: 1280px;
   margin: 0 auto;
   align-items: start;
 }
 .lead {
-  margin: 6px 0 20px;
+  margin: 4px 0 12px;
+}
+.groups {
+  display: flex;
+  gap: 20px;
+  margin-bottom: 14px;
+  border-bottom: 1px solid var(--line);
+}
+.groups button {
+  min-height: 44px;
+  border-bottom: 3px solid transparent;
+  font-weight: 600;
+}
+.groups button.chosen {
+  color: var(--plum);
+  border-color: var(--plum);
 }
 .privacy {
-  margin-top: 24px;
-  max-width: 60ch;
+  margin-top: 16px;
+  max-width: 70ch;
 }
-.preview {
+.aside {
+  position: sticky;
+  top: 12px;
+}
+.keep {
   display: grid;
   justify-items: center;
-  gap: 14px;
-  padding: 24px;
+  gap: 8px;
+  min-height: 80px;
 }
-.digits {
-  font-weight: 700;
-  font-size: 56px;
-  line-height: 64px;
-}
-ol {
-  font-size: 20px;
-  line-height: 32px;
-  text-align: center;
-  text-wrap: balance;
+.acts {
+  display: flex;
+  gap: 8px;
 }
 .problem {
   color: var(--berry);
@@ -131,6 +189,9 @@ ol {
 @media (max-width: 900px) {
   .settings {
     grid-template-columns: 1fr;
+  }
+  .aside {
+    position: static;
   }
 }
 </style>

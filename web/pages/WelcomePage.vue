@@ -1,9 +1,10 @@
-<!-- A new data file: name the class, list the children, choose the first day. -->
+<!-- A class to begin with, or one more: its name and its children. The unit is laid out next. -->
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import { schoolDayFrom } from '../../core/planning/index.ts';
+import { MOST_CHILDREN } from '../../contract/index.ts';
+import { namesIn } from '../children/namesIn.ts';
 import BrandMark from '../shell/BrandMark.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../stores/problemWords.ts';
@@ -13,23 +14,20 @@ const router = useRouter();
 const store = useClassroomStore();
 const name = ref('');
 const list = ref('');
-const startsOn = ref(schoolDayFrom(store.classroom!.today, 0));
 const problem = ref<string>();
-const children = computed(() =>
-  list.value
-    .split(/[\n,;]/)
-    .map((child) => child.trim())
-    .filter((child) => child !== ''),
-);
-const ready = computed(() => name.value.trim() !== '' && children.value.length > 0 && startsOn.value !== '');
+const children = computed(() => namesIn(list.value));
 const make = async (): Promise<void> => {
-  if (!ready.value) {
+  if (name.value.trim() === '') {
     problem.value = 'welcome.missing';
     return;
   }
+  if (children.value.length > MOST_CHILDREN) {
+    problem.value = 'problem.class-full';
+    return;
+  }
   try {
-    await store.setUp({ name: name.value, children: children.value, startsOn: startsOn.value });
-    await router.replace({ name: 'desk' });
+    await store.setUp(name.value, children.value);
+    await router.replace({ name: 'unit' });
   } catch (error) {
     problem.value = problemKey(error);
   }
@@ -46,7 +44,7 @@ const make = async (): Promise<void> => {
       <v-textarea
         v-model="list"
         :label="t('welcome.children')"
-        rows="7"
+        rows="8"
         :hint="
           children.length > 0
             ? t('welcome.count', { count: children.length }, children.length)
@@ -54,10 +52,12 @@ const make = async (): Promise<void> => {
         "
         persistent-hint
       />
-      <v-text-field v-model="startsOn" type="date" :label="t('welcome.startsOn')" hide-details />
       <p class="quiet">{{ t('welcome.privacy') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
-      <v-btn type="submit">{{ t('welcome.make') }}</v-btn>
+      <div class="acts">
+        <v-btn type="submit">{{ t('welcome.make') }}</v-btn>
+        <v-btn v-if="store.classroom?.class" variant="text" @click="router.back()">{{ t('app.cancel') }}</v-btn>
+      </div>
     </form>
   </main>
 </template>
@@ -79,6 +79,10 @@ form {
 }
 form > :first-child {
   justify-self: start;
+}
+.acts {
+  display: flex;
+  gap: 8px;
 }
 .problem {
   color: var(--berry);

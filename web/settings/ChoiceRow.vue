@@ -22,7 +22,7 @@ const emit = defineEmits<{ choose: [choice: T] }>();
 <style scoped>
 fieldset {
   border: 0;
-  margin: 0 0 18px;
+  margin: 0 0 12px;
   padding: 0;
   display: flex;
   flex-wrap: wrap;

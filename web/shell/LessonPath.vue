@@ -1,119 +1,239 @@
-<!-- The path: a stone a lesson, joined by hops. Done ones are mossy, the hare sits on today's, a check is ticket-shaped. -->
+<!-- The path: a stone a lesson, joined by hops. Done ones are mossy, the hare sits on today's, a check is ticket-shaped. Stones
+     can be dragged, or moved with Alt and an arrow key; the far ends of a long unit are folded. -->
 <script setup lang="ts">
-import { computed } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
-import type { Classroom } from '../../contract/index.ts';
+import { useRoute, useRouter } from 'vue-router';
+import type { Classroom, Lesson } from '../../contract/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import HareFigure from './HareFigure.vue';
+import { usePlanStore } from '../stores/plan.ts';
+import { usePlanWords } from '../stores/usePlanWords.ts';
+import { FOLDED, STONE, TODAY_MORE, isShown, stretchOf } from './pathFold.ts';
+import PathStone from './PathStone.vue';
 
 const { classroom } = defineProps<{ classroom: Classroom }>();
-const { t, d } = useI18n();
+const { t } = useI18n();
 const store = useClassroomStore();
+const plan = usePlanStore();
+const words = usePlanWords();
 const route = useRoute();
+const router = useRouter();
 
-/** Width a stone takes; today's takes more. In units of the path's own drawing, stretched to the room there is. */
-const STONE = 50;
-const TODAY = 78;
+const nav = useTemplateRef('nav');
+const { width } = useElementSize(nav);
+
+/** Place of the lesson of now, and of the stone looked at. */
+const nowAt = computed(() => classroom.lessons.findIndex(({ id }) => id === store.lesson?.id));
+const centre = ref(0);
+watch(nowAt, (place) => (centre.value = Math.max(0, place)), { immediate: true });
+const stretch = computed(() => stretchOf(classroom.lessons.length, centre.value, width.value || 700));
+const isFolded = computed(() => stretch.value.count < classroom.lessons.length);
+
 /** Height above the ground of the stones' middle, wavering a little, as stepping stones do. */
 const WAVER = [1, 0, 3, 0, 4, 2, 0, 4, 2, 0];
-
 const stones = computed(() => {
-  const current = store.lesson;
   let x = 0;
-  return classroom.lessons.map((lesson, i) => {
-    const isNow = lesson.id === current?.id;
-    const width = isNow ? TODAY : STONE;
-    const middle = x + width / 2;
-    x += width;
+  return classroom.lessons.map((lesson, place) => {
+    const isNow = place === nowAt.value;
+    const shown = isShown(stretch.value, place);
+    const wide = shown ? STONE + (isNow ? TODAY_MORE : 0) : FOLDED;
+    const middle = x + wide / 2;
+    x += wide;
     const state = isNow
       ? lesson.day === classroom.today
-        ? 'today'
-        : 'next'
+        ? ('today' as const)
+        : ('next' as const)
       : lesson.day < classroom.today
-        ? 'done'
-        : 'ahead';
-    // "Tue 24" in either English; the built-in format turns it round in one of them.
-    const day = `${d(new Date(`${lesson.day}T00:00:00Z`), 'weekday')} ${Number(lesson.day.slice(-2))}`;
-    return {
-      lesson,
-      isNow,
-      state,
-      day,
-      middle,
-      end: x,
-      y: 70 + WAVER[i % WAVER.length]!,
-      label: t(`stone.${lesson.kind}`, { number: lesson.number, title: t(`lessons.${lesson.key}.title`), day }),
-    };
+        ? ('done' as const)
+        : ('ahead' as const);
+    const day = words.shortDay(lesson.day);
+    const label = t(`stone.${lesson.kind}`, { number: lesson.number, title: words.title(lesson), day });
+    return { lesson, isNow, shown, wide, middle, state, day, label, y: 70 + WAVER[place % WAVER.length]! };
   });
 });
-const width = computed(() => stones.value.at(-1)?.end ?? STONE);
+const total = computed(() => stones.value.reduce((sum, { wide }) => sum + wide, 0));
 const hops = computed(() =>
-  stones.value.slice(1).map((stone, i) => {
+  stones.value.slice(1).flatMap((stone, i) => {
     const before = stones.value[i]!;
-    const from = before.middle + (before.isNow ? 16 : 7);
-    const to = stone.middle - (stone.isNow ? 22 : 7);
+    if (!stone.shown && !before.shown) return [];
+    const from = before.middle + (before.isNow ? 16 : 6);
+    const to = stone.middle - (stone.isNow ? 22 : 6);
     // A hop ends on the back of the hare, not on the stone it sits on.
     const [y0, y1] = [before.isNow ? 44 : before.y - 14, stone.isNow ? 40 : stone.y - 14];
-    return {
-      d: `M${from} ${y0}Q${(from + to) / 2} ${Math.min(y0, y1) - 30} ${to} ${y1}`,
-      behind: stone.state === 'done' || stone.isNow,
-    };
+    const behind = stone.state === 'done' || stone.isNow;
+    return [{ d: `M${from} ${y0}Q${(from + to) / 2} ${Math.min(y0, y1) - 28} ${to} ${y1}`, behind }];
   }),
 );
-/** A stone's outline round its middle; a check has the notched sides of a ticket. */
-const outline = (kind: 'lesson' | 'check', big: boolean): string =>
-  kind === 'lesson'
-    ? big
-      ? 'M-26 1C-26-13-15-19 1-19S26-11 26 2 14 18-1 18-26 14-26 1Z'
-      : 'M-15 2C-15-7-9-11 1-11S15-6 15 2 8 11-1 11-15 10-15 2Z'
-    : big
-      ? 'M-26-17H26V-6A6 6 0 0 0 26 6V17H-26V6A6 6 0 0 0-26-6Z'
-      : 'M-16-11H16V-4A4 4 0 0 0 16 4V11H-16V4A4 4 0 0 0-16-4Z';
+
+const place = computed({
+  get: () => stones.value,
+  set: (moved) => {
+    const to = moved.findIndex(({ lesson }, i) => lesson.id !== classroom.lessons[i]?.id);
+    if (to === -1) return;
+    // The lesson that went the farthest is the one that was dragged.
+    const went = moved.map(({ lesson }, i) => ({ lesson, to: i + 1, by: Math.abs(lesson.number - 1 - i) }));
+    const dragged = went.reduce((most, one) => (one.by > most.by ? one : most));
+    void plan.change({ kind: 'move', lessonId: dragged.lesson.id, to: dragged.to });
+  },
+});
+const isFixed = (lesson: Lesson): boolean => classroom.fixed.includes(lesson.id);
+/** Nothing is dropped among stones that are past. */
+const mayDrop = (event: { related?: HTMLElement }): boolean => !event.related?.classList.contains('fixed');
+
+const focusOn = async (id: number | undefined): Promise<void> => {
+  await nextTick();
+  nav.value?.querySelector<HTMLElement>(`[data-lesson="${id}"] a`)?.focus();
+};
+const lookAt = (at: number): void => {
+  const within = Math.min(Math.max(0, at), classroom.lessons.length - 1);
+  centre.value = within;
+  void focusOn(classroom.lessons[within]?.id);
+};
+const toNow = (): void => lookAt(nowAt.value);
+const key = (event: KeyboardEvent, lesson: Lesson): void => {
+  const at = lesson.number - 1;
+  const steps = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+  if (steps !== undefined) {
+    event.preventDefault();
+    if (!event.altKey) return lookAt(at + steps);
+    if (classroom.lessons[at + steps] !== undefined)
+      void plan.change({ kind: 'move', lessonId: lesson.id, to: at + 1 + steps });
+    void focusOn(lesson.id);
+    return;
+  }
+  const jump = { Home: 0, End: classroom.lessons.length - 1, t: nowAt.value }[event.key];
+  if (jump === undefined) return;
+  event.preventDefault();
+  lookAt(jump);
+};
+const wheel = (event: WheelEvent): void => {
+  if (!isFolded.value) return;
+  event.preventDefault();
+  const way = Math.sign(event.deltaX || event.deltaY);
+  centre.value = Math.min(Math.max(0, centre.value + way), classroom.lessons.length - 1);
+};
+/** Dragging the ground moves the stretch along the path. */
+let heldAt: { readonly x: number; readonly centre: number } | undefined;
+const down = (event: PointerEvent): void => {
+  if (!isFolded.value || (event.target as Element).closest('.shown') !== null) return;
+  heldAt = { x: event.clientX, centre: centre.value };
+  (event.currentTarget as Element).setPointerCapture(event.pointerId);
+};
+const moved = (event: PointerEvent): void => {
+  if (heldAt === undefined) return;
+  const by = Math.round((heldAt.x - event.clientX) / 16);
+  centre.value = Math.min(Math.max(0, heldAt.centre + by), classroom.lessons.length - 1);
+};
+const up = (): void => {
+  heldAt = undefined;
+};
+const here = computed(() => Number(route.params['number']) || undefined);
+const open = (lesson: Lesson): void => {
+  void router.push(
+    lesson.id === store.lesson?.id ? { name: 'desk' } : { name: 'lesson', params: { number: lesson.number } },
+  );
+};
+/** One stone is reached by Tab, the others from it by arrow keys. */
+const tabStop = computed(() => classroom.lessons[Math.round(centre.value)]?.id);
 </script>
 
 <template>
-  <nav class="path" :aria-label="t('app.path')">
-    <svg :viewBox="`0 0 ${width} 108`" preserveAspectRatio="xMidYMax meet">
-      <path v-for="(hop, i) in hops" :key="i" :d="hop.d" class="hop" :class="{ behind: hop.behind }" />
-      <router-link
-        v-for="stone in stones"
-        :key="stone.lesson.id"
-        v-slot="{ href, navigate }"
-        custom
-        :to="stone.isNow ? { name: 'desk' } : { name: 'lesson', params: { number: stone.lesson.number } }"
+  <nav ref="nav" class="path" :aria-label="t('app.path')">
+    <router-link v-if="classroom.plan === null" :to="{ name: 'unit' }" class="none">
+      <svg width="46" height="36" viewBox="-23 -18 46 36" aria-hidden="true">
+        <path d="M-20 2C-20-10-12-15 1-15S20-9 20 2 11 14-1 14-20 11-20 2Z" class="dotted" />
+      </svg>
+      {{ t('plan.none') }}
+    </router-link>
+    <template v-else>
+      <button v-if="isFolded" type="button" class="to-now" @click="toNow">{{ t('stone.toToday') }}</button>
+      <div
+        class="ground"
+        :style="{ width: `${total}px` }"
+        @wheel="wheel"
+        @pointerdown="down"
+        @pointermove="moved"
+        @pointerup="up"
+        @pointercancel="up"
       >
-        <a
-          :href="href"
-          class="stone"
-          :class="[stone.state, { here: String(stone.lesson.number) === route.params['number'] }]"
-          :aria-label="`${stone.label}, ${t(`stone.${stone.state}`)}`"
-          :aria-current="stone.state === 'today' ? 'date' : undefined"
-          @click="navigate"
+        <svg class="hops" :width="total" height="108" aria-hidden="true">
+          <path v-for="(hop, i) in hops" :key="i" :d="hop.d" class="hop" :class="{ behind: hop.behind }" />
+        </svg>
+        <VueDraggable
+          v-model="place"
+          tag="ol"
+          filter=".fixed, .folded"
+          :prevent-on-filter="false"
+          :animation="180"
+          :delay="250"
+          :delay-on-touch-only="true"
+          :force-fallback="true"
+          :on-move="mayDrop"
+          class="stones"
         >
-          <rect :x="stone.middle - 24" y="34" width="48" height="74" class="hit" />
-          <g :transform="`translate(${stone.middle} ${stone.y})`">
-            <path :d="outline(stone.lesson.kind, stone.isNow)" class="rock" />
-            <text class="number">{{ stone.lesson.number }}</text>
-          </g>
-          <text :x="stone.middle" y="101" class="day">{{ stone.day }}</text>
-          <svg v-if="stone.isNow" :x="stone.middle - 22" y="9" width="46" height="46"><HareFigure :px="46" /></svg>
-        </a>
-      </router-link>
-    </svg>
+          <li
+            v-for="stone in stones"
+            :key="stone.lesson.id"
+            :data-lesson="stone.lesson.id"
+            :class="{ fixed: isFixed(stone.lesson), folded: !stone.shown, shown: stone.shown }"
+            :style="{ width: `${stone.wide}px` }"
+          >
+            <PathStone
+              :number="stone.lesson.number"
+              :kind="stone.lesson.kind"
+              :state="stone.state"
+              :is-now="stone.isNow"
+              :shown="stone.shown"
+              :wide="stone.wide"
+              :y="stone.y"
+              :day="stone.day"
+              :label="`${stone.label}, ${t(`stone.${stone.state}`)}`"
+              :here="stone.lesson.number === here"
+              :tab-stop="stone.lesson.id === tabStop"
+              :href="
+                router.resolve(
+                  stone.isNow ? { name: 'desk' } : { name: 'lesson', params: { number: stone.lesson.number } },
+                ).href
+              "
+              @open="open(stone.lesson)"
+              @look="centre = stone.lesson.number - 1"
+              @key="(event) => key(event, stone.lesson)"
+            />
+          </li>
+        </VueDraggable>
+      </div>
+    </template>
   </nav>
 </template>
 
 <style scoped>
 .path {
+  position: relative;
   display: flex;
   align-items: flex-end;
   justify-content: center;
+  overflow: hidden;
 }
-.path > svg {
-  width: 100%;
+.ground {
+  position: relative;
+  flex: none;
   height: 108px;
-  overflow: visible;
+}
+.hops {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+.stones {
+  position: relative;
+  display: flex;
+  height: 108px;
+}
+.stones > li {
+  flex: none;
+  transition: width 0.18s;
 }
 .hop {
   fill: none;
@@ -127,72 +247,30 @@ const outline = (kind: 'lesson' | 'check', big: boolean): string =>
   stroke-width: 2.2;
   stroke-dasharray: none;
 }
-.stone {
-  outline: none;
-}
-.hit {
-  fill: transparent;
-}
-.rock {
-  stroke-width: 1.6;
-  stroke-linejoin: round;
-}
-.done .rock {
-  fill: var(--moss-7);
-  stroke: var(--moss-7);
-}
-.ahead .rock {
-  fill: var(--raised);
-  stroke: var(--pebble);
-}
-.today .rock {
-  fill: var(--sun);
-  stroke: var(--sun);
-}
-.next .rock {
-  fill: var(--raised);
-  stroke: var(--ink);
-  stroke-width: 2.2;
-}
-.here .rock {
-  stroke: var(--plum);
-  stroke-width: 3.5;
-}
-.stone:hover .rock {
-  stroke: var(--plum);
-}
-.stone:focus-visible .rock {
-  stroke: var(--plum);
-  stroke-width: 4;
-}
-.number {
-  font:
-    700 14px 'Atkinson Hyperlegible Next',
-    sans-serif;
-  text-anchor: middle;
-  dominant-baseline: central;
-  fill: var(--ink);
-}
-.done .number {
-  fill: #fff;
-}
-.ahead .number {
-  font-weight: 600;
-}
-.today .number,
-.next .number {
-  font-size: 20px;
-}
-.day {
-  font:
-    400 13px 'Atkinson Hyperlegible Next',
-    sans-serif;
-  text-anchor: middle;
-  fill: var(--quiet);
-}
-.today .day,
-.next .day {
+.to-now {
+  position: absolute;
+  left: 0;
+  top: 8px;
+  z-index: 1;
+  min-height: 32px;
+  padding: 0 12px;
+  border-radius: 999px;
+  background: rgba(255, 255, 255, 0.7);
+  color: var(--plum);
   font-weight: 700;
-  fill: var(--ink);
+}
+.none {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  align-self: center;
+  margin: 0 auto;
+  min-height: 48px;
+}
+.dotted {
+  fill: none;
+  stroke: var(--pebble);
+  stroke-width: 2;
+  stroke-dasharray: 4 4;
 }
 </style>

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { colourHands, provideFace } from '../clock/useFace.ts';
 import TeacherShell from './TeacherShell.vue';
 
 const { t, locale } = useI18n();
@@ -19,6 +20,8 @@ const open = async (): Promise<void> => {
   await router.isReady();
   if (classroom.classroom?.class === null) await router.replace({ name: 'welcome' });
 };
+provideFace(() => classroom.classroom?.settings);
+colourHands(() => classroom.classroom?.settings);
 const endLive = board.start();
 onMounted(open);
 onUnmounted(endLive);

@@ -5,7 +5,9 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useClassroomStore } from '../stores/classroom.ts';
 import BrandMark from './BrandMark.vue';
+import ClassSwitcher from './ClassSwitcher.vue';
 import LessonPath from './LessonPath.vue';
+import PlanNews from '../plan/PlanNews.vue';
 
 const { t } = useI18n();
 const route = useRoute();
@@ -13,7 +15,7 @@ const store = useClassroomStore();
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
-  { name: 'settings', icon: mdiCogOutline, routes: ['settings'] },
+  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },
 ] as const;
 </script>
 
@@ -23,13 +25,13 @@ const places = [
     <svg class="hill" viewBox="0 0 1280 24" preserveAspectRatio="none" aria-hidden="true">
       <path d="M0 5C160 18 330 24 560 17S900 14 1040 13 1200 8 1280 3V25H0Z" />
     </svg>
-    <router-link :to="{ name: 'desk' }" class="brand">
-      <BrandMark />
-      <span>
-        <strong>{{ t('app.name') }}</strong>
-        <small>{{ store.classroom?.class?.name }}</small>
-      </span>
-    </router-link>
+    <div class="brand">
+      <router-link :to="{ name: 'desk' }" :aria-label="t('app.home')"><BrandMark /></router-link>
+      <div>
+        <router-link :to="{ name: 'desk' }" class="name">{{ t('app.name') }}</router-link>
+        <ClassSwitcher />
+      </div>
+    </div>
     <LessonPath v-if="store.classroom" :classroom="store.classroom" class="path" />
     <nav :aria-label="t('app.places')" class="places">
       <router-link
@@ -46,6 +48,7 @@ const places = [
     </nav>
   </header>
   <main id="screen" tabindex="-1"><slot /></main>
+  <PlanNews />
 </template>
 
 <style scoped>
@@ -87,19 +90,12 @@ const places = [
   flex: none;
   position: relative;
 }
-.brand:hover {
-  text-decoration: none;
-}
-.brand strong {
+.brand .name {
   display: block;
+  color: var(--ink);
   font:
     700 22px/26px 'Atkinson Hyperlegible Next',
     sans-serif;
-}
-.brand small {
-  font-weight: 400;
-  font-size: 14px;
-  color: var(--quiet);
 }
 .path {
   flex: 1;

@@ -19,7 +19,7 @@ const words = useClockWords(() => settings);
     <h1>{{ t('station.finished') }}</h1>
     <ul>
       <li v-for="time in times" :key="time">
-        <SmallClock :time="time" :px="120" size="full" :numerals="settings.numerals" :label="words.said(time)" />
+        <SmallClock :time="time" :px="120" size="full" :label="words.said(time)" />
         <strong>{{ words.written(time) }}</strong>
       </li>
     </ul>

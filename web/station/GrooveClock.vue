@@ -43,8 +43,11 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
     :conventions="conventions"
     :disabled="disabled"
     :lit="lit"
-    :edge="GROOVE + GROOVE_WIDTH / 2 + EDGE_WIDTH"
-    :room="ROOM"
+    :groove="{
+      inner: GROOVE - GROOVE_WIDTH / 2 - EDGE_WIDTH,
+      outer: GROOVE + GROOVE_WIDTH / 2 + EDGE_WIDTH,
+      room: ROOM,
+    }"
     :plain-step="5"
   >
     <template #under>
@@ -84,7 +87,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   stroke: var(--half-turn);
 }
 .start {
-  fill: var(--pine);
+  fill: var(--minute-hand);
 }
 .knob-room {
   /* Room for a finger: 72 px and more on the smallest tablet, larger than the knob that is seen. */
@@ -94,7 +97,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   fill: var(--raised);
 }
 .knob-disc {
-  fill: var(--pine);
+  fill: var(--minute-hand);
 }
 .arrows {
   fill: none;

@@ -3,6 +3,7 @@
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { colourHands, provideFace } from '../clock/useFace.ts';
 import GardenScene from './GardenScene.vue';
 import PickPicture from './PickPicture.vue';
 import { useStationStore } from './stationStore.ts';
@@ -11,6 +12,8 @@ const { t, locale } = useI18n();
 const store = useStationStore();
 const route = useRoute();
 void store.load();
+provideFace(() => store.state?.settings);
+colourHands(() => store.state?.settings);
 /** An address kept from another class leads to the pictures. */
 const unknownChild = computed(() => {
   const { childId } = route.params;

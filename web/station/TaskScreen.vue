@@ -134,10 +134,10 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   line-height: 1.12;
 }
 .of-hour {
-  color: var(--carrot-text);
+  color: var(--hour-text);
 }
 .of-minute {
-  color: var(--pine);
+  color: var(--minute-text);
 }
 .said {
   font-size: 24px;

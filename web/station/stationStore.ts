@@ -78,6 +78,7 @@ export const useStationStore = defineStore('station', () => {
         settings: (data) => {
           if (state.value !== undefined) state.value = { ...state.value, settings: Settings.parse(data) };
         },
+        classroom: () => void refresh(),
       },
       (now) => {
         connected.value = now;

@@ -5,6 +5,7 @@ import { BoardState, type Round, type TeacherEvents } from '../../contract/index
 import type { RoundMove, Tap } from '../../core/rounds/index.ts';
 import { Refused, get, post, put } from '../api/client.ts';
 import { listen } from '../api/live.ts';
+import { usePlanStore } from './plan.ts';
 import { useClassroomStore } from './classroom.ts';
 
 /** The live state of the board: the round, its answers, the tablets. One stream for all of the teacher's screens. */
@@ -27,6 +28,8 @@ export const useBoardStore = defineStore('board', () => {
         board: (data) => take(BoardState.parse(data)),
         record: () => (recordVersion.value += 1),
         settings: (data) => useClassroomStore().takeSettings(data),
+        // While a change of this screen's own is on its way, its reply brings what is newest.
+        classroom: () => usePlanStore().waiting === 0 && void useClassroomStore().refresh(),
       },
       (now) => (connected.value = now),
     );

@@ -1,18 +1,29 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { Classroom, Settings, type Child, type PostClassroom } from '../../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import {
+  Classroom,
+  Settings,
+  type ListedChild,
+  type PutChild,
+  type PutClass,
+  type PutRoutine,
+} from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
 import { Unreachable, get, post, put } from '../api/client.ts';
 
-/** The class, its unit and its settings: what every screen of the teacher's shares. */
+/** The open class, its unit, day and settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
   const classroom = shallowRef<Classroom>();
   const failed = ref(false);
 
+  const take = (fresh: Classroom): void => {
+    classroom.value = fresh;
+  };
   const load = async (): Promise<void> => {
     failed.value = false;
     try {
-      classroom.value = await get(Classroom, '/classroom');
+      take(await get(Classroom, '/classroom'));
     } catch (error) {
       failed.value = true;
       throw error;
@@ -21,14 +32,38 @@ export const useClassroomStore = defineStore('classroom', () => {
   /** Looks again for what may have changed, such as the day; what was there stays when the server does not answer. */
   const refresh = async (): Promise<void> => {
     try {
-      classroom.value = await get(Classroom, '/classroom');
+      take(await get(Classroom, '/classroom'));
     } catch (error) {
       if (!(error instanceof Unreachable)) throw error;
     }
   };
-  const setUp = async (fresh: PostClassroom): Promise<void> => {
-    classroom.value = await post(Classroom, '/classroom', fresh);
+
+  /** Ids of sends that were not answered: tried again they carry the same one, so nothing is made twice. */
+  const sendIds = new Map<string, string>();
+  const sendOnce = async (what: string, send: (id: string) => Promise<Classroom>): Promise<void> => {
+    const id = sendIds.get(what) ?? newId();
+    sendIds.set(what, id);
+    take(await send(id));
+    sendIds.delete(what);
   };
+  const setUp = (name: string, children: readonly string[]): Promise<void> =>
+    sendOnce(`class ${name}`, (id) => post(Classroom, '/classes', { id, name, children }));
+  const openClass = async (classId: number): Promise<void> => take(await put(Classroom, '/classes/open', { classId }));
+  const changeClass = async (change: PutClass): Promise<void> => take(await put(Classroom, '/classes/opened', change));
+
+  const addChildren = async (names: readonly string[]): Promise<void> =>
+    take(await post(Classroom, '/children', { names }));
+  const changeChild = async (id: number, change: PutChild): Promise<void> =>
+    take(await put(Classroom, `/children/${id}`, change));
+  const orderChildren = async (ids: readonly number[]): Promise<void> =>
+    take(await put(Classroom, '/children/order', { ids }));
+
+  const saveRoutine = async (entries: PutRoutine['entries']): Promise<void> =>
+    take(await put(Classroom, '/day/routine', { entries }));
+  const chooseMoments = async (moments: readonly number[]): Promise<void> =>
+    take(await put(Classroom, '/day/moments', { moments }));
+  const setChime = async (chime: number): Promise<void> => take(await put(Classroom, '/day/chime', { chime }));
+
   const takeSettings = (settings: Settings): void => {
     if (classroom.value !== undefined) classroom.value = { ...classroom.value, settings };
   };
@@ -38,7 +73,27 @@ export const useClassroomStore = defineStore('classroom', () => {
 
   const lesson = computed(() => classroom.value && currentLesson(classroom.value.lessons, classroom.value.today));
   const childById = computed(
-    () => new Map<number, Child>(classroom.value?.children.map((child) => [child.id, child]) ?? []),
+    () => new Map<number, ListedChild>(classroom.value?.children.map((child) => [child.id, child]) ?? []),
   );
-  return { classroom, failed, lesson, childById, load, refresh, setUp, takeSettings, saveSettings };
+  return {
+    classroom,
+    failed,
+    lesson,
+    childById,
+    take,
+    load,
+    refresh,
+    sendOnce,
+    setUp,
+    openClass,
+    changeClass,
+    addChildren,
+    changeChild,
+    orderChildren,
+    saveRoutine,
+    chooseMoments,
+    setChime,
+    takeSettings,
+    saveSettings,
+  };
 });

@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { PICTURES } from '../core/pictures/index.ts';
+
+const Name = z.string().trim().min(1).max(40);
+
+/** A child as tablets know it. */
+export const Child = z.strictObject({ id: z.int(), name: z.string(), picture: z.string() });
+export type Child = z.infer<typeof Child>;
+
+/** A child as the teacher knows it. */
+export const ListedChild = Child.extend({
+  /** Not here today. */
+  absent: z.boolean(),
+  /** ISO 639 code, where the teacher gave one. */
+  homeLanguage: z.string().nullable(),
+});
+export type ListedChild = z.infer<typeof ListedChild>;
+
+/** The most children a class can have: one garden picture each. */
+export const MOST_CHILDREN = PICTURES.length;
+
+export const PostChildren = z.strictObject({ names: z.array(Name).min(1).max(MOST_CHILDREN) });
+export const PutChild = z.strictObject({
+  name: Name.exactOptional(),
+  picture: z.enum(PICTURES).exactOptional(),
+  absent: z.boolean().exactOptional(),
+  movedAway: z.boolean().exactOptional(),
+  homeLanguage: z
+    .string()
+    .regex(/^[a-z]{2,3}$/)
+    .nullable()
+    .exactOptional(),
+});
+export type PutChild = z.infer<typeof PutChild>;
+/** The children who are here, in their new order: each of them once. */
+export const PutOrder = z.strictObject({ ids: z.array(z.int().positive()).max(MOST_CHILDREN) });

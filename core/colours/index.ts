@@ -1,0 +1,8 @@
+export {
+  LEAST_CONTRAST,
+  LEAST_DIFFERENCE,
+  VISIONS,
+  handColourProblems,
+  type HandColourProblem,
+  type Vision,
+} from './handColours.ts';

@@ -1,0 +1,88 @@
+import type { Database } from 'better-sqlite3';
+import type { PutClass, Thresholds } from '../../contract/index.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+
+/** A class of this data file. */
+export interface ClassRow {
+  readonly id: number;
+  readonly name: string;
+  /** When number time starts, HH:MM. */
+  readonly numberTime: string;
+  readonly demo: boolean;
+  readonly thresholds: Thresholds;
+  /** Loudness of the chime, per cent. */
+  readonly chime: number;
+}
+interface StoredRow {
+  id: number;
+  name: string;
+  number_time: string;
+  demo: number;
+  go_on: number;
+  with_group: number;
+  chime: number;
+}
+const fromRow = (row: StoredRow): ClassRow => ({
+  id: row.id,
+  name: row.name,
+  numberTime: row.number_time,
+  demo: row.demo === 1,
+  thresholds: { goOn: row.go_on, withGroup: row.with_group },
+  chime: row.chime,
+});
+const COLUMNS = 'c.id, c.name, c.number_time, c.demo, c.go_on, c.with_group, c.chime';
+
+/** The classes, and which of them is open: the one that screens and tablets show. */
+export const createClassRepository = (db: Database) => {
+  const selectOpen = db.prepare<[], StoredRow>(
+    `SELECT ${COLUMNS} FROM class AS c JOIN open_class AS o ON o.class_id = c.id`,
+  );
+  const selectAll = db.prepare<[], { id: number; name: string }>('SELECT id, name FROM class ORDER BY id');
+  const selectBySender = db.prepare<[string], number>('SELECT id FROM class WHERE sender_id = ?').pluck();
+  const exists = db.prepare<[number], number>('SELECT 1 FROM class WHERE id = ?').pluck();
+  const insert = db.prepare<[Record<string, unknown>]>(`
+    INSERT INTO class (sender_id, name, number_time, demo, go_on, with_group, chime)
+    VALUES (@senderId, @name, @numberTime, @demo, @goOn, @withGroup, @chime)`);
+  const update = db.prepare<[Record<string, unknown>]>(`
+    UPDATE class
+    SET name = @name, number_time = @numberTime, go_on = @goOn, with_group = @withGroup, chime = @chime
+    WHERE id = @id`);
+  const open = db.prepare<[number]>(`
+    INSERT INTO open_class (id, class_id)
+    VALUES (1, ?)
+    ON CONFLICT (id) DO UPDATE SET class_id = excluded.class_id`);
+
+  const maybeOpen = (): ClassRow | undefined => {
+    const row = selectOpen.get();
+    return row && fromRow(row);
+  };
+  /** @throws HoppelError no-class before one was set up */
+  const opened = (): ClassRow => {
+    const row = maybeOpen();
+    if (row === undefined) throw new HoppelError('no-class');
+    return row;
+  };
+  return {
+    maybeOpen,
+    opened,
+    /** Id of the open class; 0, which no class has, before one was set up. */
+    openId: (): number => maybeOpen()?.id ?? 0,
+    all: (): { id: number; name: string }[] => selectAll.all(),
+    /** The class a sender set up before, if it did. */
+    maybeBySender: (senderId: string): number | undefined => selectBySender.get(senderId),
+    add: (senderId: string, row: Omit<ClassRow, 'id'>): number =>
+      Number(insert.run({ ...row, ...row.thresholds, senderId, demo: row.demo ? 1 : 0 }).lastInsertRowid),
+    /** @throws HoppelError unknown-class */
+    open: (id: number): void => {
+      if (exists.get(id) === undefined) throw new HoppelError('unknown-class');
+      open.run(id);
+    },
+    /** Changes the open class; what is not given stays. */
+    change: (change: PutClass & { readonly chime?: number }): void => {
+      const row = opened();
+      const { thresholds, ...rest } = { ...row, ...change };
+      update.run({ ...rest, ...thresholds });
+    },
+  };
+};
+export type ClassRepository = ReturnType<typeof createClassRepository>;

@@ -1,0 +1,72 @@
+import type { Database } from 'better-sqlite3';
+import { DAY_EVENTS, SCHOOL_DAY } from '../../core/items/index.ts';
+import type { Picture } from '../../core/pictures/index.ts';
+import { DEFAULT_CONVENTIONS, wordsOf } from '../../core/wording/index.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { DayRepository } from '../day/dayRepository.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import type { ClassRepository } from './classRepository.ts';
+
+interface Parts {
+  readonly db: Database;
+  readonly classes: ClassRepository;
+  readonly children: ChildRepository;
+  readonly settings: SettingsRepository;
+  readonly day: DayRepository;
+}
+
+export interface NewClass {
+  /** Made by the sender: the same again sets up nothing. */
+  readonly id: string;
+  readonly name: string;
+  readonly demo: boolean;
+  /** Without a picture, each gets the next one no other child has. */
+  readonly children: readonly { readonly name: string; readonly picture?: Picture }[];
+}
+
+/** Number time of a new class; the made-up school keeps it at nine too. */
+const NUMBER_TIME = '09:00';
+/** Loudness of a new class's chime, per cent: soft. */
+const CHIME = 40;
+
+/** The pictures of a new class's day. */
+const DAY_PICTURES: Readonly<Record<(typeof DAY_EVENTS)[number], Picture>> = {
+  arrive: 'boot',
+  'garden-round': 'watering-can',
+  'number-time': 'bean',
+  snack: 'carrot',
+  'outdoor-play': 'butterfly',
+  lunch: 'corn',
+  story: 'owl',
+  'hare-feeding': 'clover',
+  tidy: 'basket',
+  home: 'leaf',
+};
+
+/**
+ * Makes a class with its children and a school day to start from, all or nothing, and opens it. A class made beside another
+ * begins with the conventions of the one open before: one choice holds everywhere.
+ */
+export const createClassSetUp = ({ db, classes, children, settings, day }: Parts) =>
+  db.transaction((fresh: NewClass): void => {
+    const known = classes.maybeBySender(fresh.id);
+    if (known !== undefined) {
+      classes.open(known);
+      return;
+    }
+    const before = classes.maybeOpen() === undefined ? undefined : settings.one();
+    const { name, demo } = fresh;
+    const thresholds = { goOn: 80, withGroup: 50 };
+    classes.open(classes.add(fresh.id, { name, demo, numberTime: NUMBER_TIME, thresholds, chime: CHIME }));
+    if (before !== undefined) settings.save(before);
+    children.add(fresh.children);
+    const english = before?.english ?? DEFAULT_CONVENTIONS.english;
+    day.save(
+      DAY_EVENTS.map((event) => ({
+        name: wordsOf(`clock.dayEvents.${event}`, english),
+        picture: DAY_PICTURES[event],
+        at: SCHOOL_DAY[event],
+      })),
+    );
+  });
+export type ClassSetUp = ReturnType<typeof createClassSetUp>;

@@ -1,0 +1,56 @@
+import type { Classroom } from '../../contract/index.ts';
+import { groupsTaught, isFixed, offeredMoments } from '../../core/planning/index.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import type { DayRepository } from '../day/dayRepository.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { Planner } from '../plan/planner.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
+
+interface Parts {
+  readonly classes: ClassRepository;
+  readonly children: ChildRepository;
+  readonly lessons: LessonRepository;
+  readonly settings: SettingsRepository;
+  readonly planner: Planner;
+  readonly day: DayRepository;
+  readonly now: Now;
+}
+
+/** Thresholds and chime of a data file without a class; nothing goes by them. */
+const NO_CLASS = { thresholds: { goOn: 80, withGroup: 50 }, chime: 0 };
+
+/** All that every teacher's screen needs, of the open class, as of now. */
+export const createClassroomState =
+  ({ classes, children, lessons, settings, planner, day, now }: Parts) =>
+  (): Classroom => {
+    const found = classes.maybeOpen();
+    const today = dayOf(now());
+    const unit = lessons.all();
+    const taught = lessons.taught();
+    const routine = day.routine();
+    /** Half past is announced once the class has met it. */
+    const halfPast = groupsTaught(unit.filter((one) => one.day <= today).flatMap(({ skills }) => skills)).includes(
+      'half-past',
+    );
+    return {
+      today,
+      demo: found?.demo ?? false,
+      classes: classes.all(),
+      class: found === undefined ? null : { id: found.id, name: found.name, numberTime: found.numberTime },
+      settings: settings.one(),
+      thresholds: found?.thresholds ?? NO_CLASS.thresholds,
+      children: children.listed(today),
+      movedAway: children.movedAway(),
+      plan: planner.maybeState() ?? null,
+      lessons: unit,
+      fixed: unit.filter((lesson) => isFixed(lesson, today, taught)).map(({ id }) => id),
+      day: {
+        routine,
+        moments: day.maybeChosen(today) ?? offeredMoments(routine, today, halfPast).map(({ id }) => id),
+        chime: found?.chime ?? NO_CLASS.chime,
+      },
+    };
+  };
+export type ClassroomState = ReturnType<typeof createClassroomState>;

@@ -1,0 +1,57 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { v4 as newId } from 'uuid';
+import { openSchool, type School } from '../school.test.support.ts';
+
+describe('the desk', () => {
+  let school: School;
+  beforeEach(async () => {
+    school = await openSchool();
+  });
+  afterEach(() => school.close());
+
+  it('keeps ticks and decisions, the latest of which counts', async () => {
+    await school.put('/lessons/8/ready/tablets', { ticked: true }).expect(200);
+    await school.put('/lessons/8/ready/tablets', { ticked: true }).expect(200);
+    await school.put('/lessons/8/ready/geared-clock', { ticked: false }).expect(200);
+    await school.put('/lessons/8/decision', { id: newId(), decision: 'go-on' }).expect(200);
+    await school.put('/lessons/8/decision', { id: newId(), decision: 'go-on-with-group' }).expect(200);
+    await school.restart();
+    const { body } = await school.get('/lessons/8/desk').expect(200);
+    expect(body.ticked).toEqual(['paper-clocks', 'tablets']);
+    expect(body.known.decided).toBe('go-on-with-group');
+  });
+  it('passes over a check that nobody has answered yet', async () => {
+    const { body } = await school.get('/lessons/12/desk').expect(200);
+    expect(body.known.check).toMatchObject({ number: 7, skill: 'oclock-read' });
+  });
+  it('knows nothing before the first check, and takes no decision then', async () => {
+    expect((await school.get('/lessons/3/desk').expect(200)).body.known).toBeNull();
+    await school.put('/lessons/3/decision', { id: newId(), decision: 'go-on' }).expect(404);
+    await school.put('/lessons/8/ready/a%20pony', { ticked: true }).expect(400);
+    await school.get('/lessons/99/desk').expect(404);
+  });
+  it('keeps a note for the day after, and shows it there', async () => {
+    await school.put('/lessons/8/note', { note: 'Show 3:00 beside 12:15 once more.' }).expect(200);
+    await school.restart();
+    expect((await school.get('/lessons/8/desk')).body.note).toBe('Show 3:00 beside 12:15 once more.');
+    expect((await school.get('/lessons/9/desk')).body.noteBefore).toBe('Show 3:00 beside 12:15 once more.');
+    await school.put('/lessons/8/note', { note: 'x'.repeat(2001) }).expect(400);
+  });
+  it('decides by the class’s own thresholds', async () => {
+    await school.put('/classes/opened', { thresholds: { goOn: 99, withGroup: 99 } }).expect(200);
+    expect((await school.get('/lessons/8/desk')).body.known.suggestion).toBe('teach-again');
+  });
+  it('puts a lesson in when it is taught again, aimed at the reasons found, once', async () => {
+    const before = (await school.get('/classroom')).body;
+    const decision = { id: newId(), decision: 'teach-again' };
+    await school.put('/lessons/8/decision', decision).expect(200);
+    await school.put('/lessons/8/decision', decision).expect(200);
+    const after = (await school.get('/classroom')).body;
+    expect(after.lessons).toHaveLength(before.lessons.length + 1);
+    expect(after.lessons[7]).toMatchObject({ key: 'again', day: '2026-11-24', skills: ['oclock-read'] });
+    expect(after.lessons[8]).toMatchObject({ id: 8, day: '2026-11-25' });
+    expect(after.plan.undo).toMatchObject({ kind: 'insert', rules: expect.arrayContaining(['hands-swapped']) });
+    const { body } = await school.post('/plan/undo', { version: after.plan.version }).expect(200);
+    expect(body.lessons).toEqual(before.lessons);
+  });
+});

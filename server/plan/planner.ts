@@ -1,0 +1,124 @@
+import type { Database } from 'better-sqlite3';
+import type { PlanDeed, PlanState, PostPlanChange, UnitChoices, UnitFile } from '../../contract/index.ts';
+import {
+  applyChange,
+  isFixed,
+  keepsThePast,
+  relaidPlan,
+  MOST_LESSONS,
+  type ChangeContext,
+  type Plan,
+  type PlanChange,
+} from '../../core/planning/index.ts';
+import type { ClassRepository } from '../classes/classRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { PlanRecord, PlanRepository } from './planRepository.ts';
+
+interface Parts {
+  readonly db: Database;
+  readonly classes: ClassRepository;
+  readonly plans: PlanRepository;
+  readonly lessons: LessonRepository;
+  readonly now: Now;
+}
+
+/** Lays out units, changes them, and goes back and forth between their states. */
+export const createPlanner = ({ db, classes, plans, lessons, now }: Parts) => {
+  const moment = (): Pick<ChangeContext, 'today' | 'taught'> => ({ today: dayOf(now()), taught: lessons.taught() });
+  const head = (): PlanRecord => {
+    const found = plans.maybeHead();
+    if (found === undefined) throw new HoppelError('no-unit');
+    return found;
+  };
+  const from = (version: number): PlanRecord => {
+    const found = head();
+    if (found.seq !== version) throw new HoppelError('plan-moved-on');
+    return found;
+  };
+  const fixedLessons = (): Plan['lessons'] => {
+    const { today, taught } = moment();
+    return plans.maybeHead()?.plan.lessons.filter((lesson) => isFixed(lesson, today, taught)) ?? [];
+  };
+  const goTo = (record: PlanRecord, target: PlanRecord): void => {
+    if (!keepsThePast(record.plan, target.plan, moment())) throw new HoppelError('too-late');
+    plans.hold(target.seq);
+  };
+
+  /** @throws HoppelError plan-moved-on, or why the change cannot be made */
+  const changeFrom = (record: PlanRecord, id: string, change: PlanChange, deed: PlanDeed): void => {
+    const nextId = change.kind === 'insert' ? lessons.reserve(1) : 0;
+    const result = applyChange(record.plan, change, { ...moment(), nextId });
+    if (!result.done) throw new HoppelError(result.refusal);
+    plans.add(id, deed, result.plan, now());
+  };
+
+  return {
+    /** Where the unit of the open class stands; none before one was laid out. */
+    maybeState: (): PlanState | undefined => {
+      const found = plans.maybeHead();
+      if (found === undefined) return undefined;
+      const { seq, plan, deed, before } = found;
+      return {
+        version: seq,
+        choices: plan.choices as UnitChoices,
+        skipped: [...plan.skipped],
+        undo: before === undefined ? null : deed,
+        redo: plans.maybeAfter(seq)?.deed ?? null,
+      };
+    },
+    /** Lays out a unit; past and given lessons stay before it. The same id again does nothing. */
+    make: db.transaction((id: string, choices: UnitChoices): void => {
+      if (plans.isKnown(id)) return;
+      classes.opened();
+      const kept = fixedLessons();
+      let plan: Plan;
+      try {
+        plan = relaidPlan(choices, kept, plans.maybeHead()?.plan.skipped ?? [], 0);
+      } catch (error) {
+        if (error instanceof RangeError) throw new HoppelError('no-days-left');
+        throw error;
+      }
+      if (plan.lessons.length > MOST_LESSONS) throw new HoppelError('too-many-lessons');
+      const first = lessons.reserve(plan.lessons.length - kept.length);
+      const numbered = plan.lessons.map((lesson, i) =>
+        i < kept.length ? lesson : { ...lesson, id: first + i - kept.length },
+      );
+      plans.add(id, { kind: 'made' }, { ...plan, lessons: numbered }, now());
+    }),
+    /** Changes the unit, once for each id. */
+    change: db.transaction(({ id, version, change }: PostPlanChange): void => {
+      if (plans.isKnown(id)) return;
+      changeFrom(from(version), id, change, change);
+    }),
+    /** The same from the state that holds, for what follows from a decision. */
+    changeNow: (id: string, change: PlanChange): void => {
+      if (!plans.isKnown(id)) changeFrom(head(), id, change, change as PlanDeed);
+    },
+    undo: db.transaction((version: number): void => {
+      const record = from(version);
+      const target = record.before === undefined ? undefined : plans.maybeOne(record.before);
+      if (target === undefined) throw new HoppelError('nothing-to-undo');
+      goTo(record, target);
+    }),
+    redo: db.transaction((version: number): void => {
+      const record = from(version);
+      const target = plans.maybeAfter(record.seq);
+      if (target === undefined) throw new HoppelError('nothing-to-undo');
+      goTo(record, target);
+    }),
+    /** Takes a unit from a file. @throws HoppelError unit-begun when lessons of the class are past or given */
+    readIn: db.transaction((id: string, { choices, skipped, lessons: read }: UnitFile): void => {
+      if (plans.isKnown(id)) return;
+      classes.opened();
+      if (fixedLessons().length > 0) throw new HoppelError('unit-begun');
+      const first = lessons.reserve(read.length);
+      const numbered = read.map((lesson, i) => ({ ...lesson, id: first + i }));
+      plans.add(id, { kind: 'read-in' }, { choices, skipped, lessons: numbered }, now());
+    }),
+    /** The unit as a file. @throws HoppelError no-unit */
+    plan: (): Plan => head().plan,
+  };
+};
+export type Planner = ReturnType<typeof createPlanner>;

@@ -1,0 +1,32 @@
+import { createRequire } from 'node:module';
+
+const resolve = createRequire(import.meta.url).resolve;
+const andika = (subset: string, weight: number): string =>
+  resolve(`@fontsource/andika/files/andika-${subset}-${weight}-normal.woff`);
+
+/** Fonts of printed pages: the letters of English, and those of other European names. */
+export const PRINT_FONTS = {
+  regular: andika('latin', 400),
+  bold: andika('latin', 700),
+  regularMore: andika('latin-ext', 400),
+  boldMore: andika('latin-ext', 700),
+} as const;
+export type PrintFont = 'regular' | 'bold';
+
+/** Letters the first font file has: Latin-1 and the punctuation English uses. All others are in the second. */
+const FIRST = /^[\u0020-\u00ff\u2013\u2014\u2018-\u201e\u2022\u2026]+/u;
+
+/** A text cut into runs that one font file each can set. */
+export const fontRuns = (
+  text: string,
+  font: PrintFont,
+): { readonly font: keyof typeof PRINT_FONTS; readonly text: string }[] => {
+  const runs: { font: keyof typeof PRINT_FONTS; text: string }[] = [];
+  for (let rest = text; rest !== '';) {
+    const own = FIRST.exec(rest)?.[0];
+    const run = own ?? String.fromCodePoint(rest.codePointAt(0)!);
+    runs.push({ font: own === undefined ? `${font}More` : font, text: run });
+    rest = rest.slice(run.length);
+  }
+  return runs;
+};

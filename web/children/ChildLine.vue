@@ -1,0 +1,138 @@
+<!-- A child in the class list: place, picture, name, absent today, home language, moved away. -->
+<script setup lang="ts">
+import { mdiDragVertical } from '@mdi/js';
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { ListedChild, PutChild } from '../../contract/index.ts';
+import PictureMenu from './PictureMenu.vue';
+import { LANGUAGES } from './languages.ts';
+
+const { child } = defineProps<{ child: ListedChild }>();
+const emit = defineEmits<{ change: [change: PutChild]; shift: [steps: number] }>();
+const { t } = useI18n();
+const name = ref(child.name);
+const rename = (): void => {
+  const typed = name.value.trim();
+  if (typed === '') name.value = child.name;
+  else if (typed !== child.name) emit('change', { name: typed });
+};
+const shiftKey = (event: KeyboardEvent): void => {
+  const steps = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  if (steps === undefined) return;
+  event.preventDefault();
+  emit('shift', steps);
+};
+</script>
+
+<template>
+  <li class="child" :class="{ absent: child.absent }">
+    <button type="button" class="grip" :aria-label="t('children.grip', { name: child.name })" @keydown="shiftKey">
+      <v-icon :icon="mdiDragVertical" size="22" />
+    </button>
+    <PictureMenu :child="child" @choose="(picture) => emit('change', { picture })" />
+    <input
+      v-model="name"
+      class="name"
+      maxlength="40"
+      :aria-label="t('children.nameOf', { name: child.name })"
+      @change="rename"
+      @keydown.enter="($event.target as HTMLElement).blur()"
+    />
+    <label class="toggle">
+      <input
+        type="checkbox"
+        :checked="child.absent"
+        :aria-label="t('children.absentOf', { name: child.name })"
+        @change="emit('change', { absent: ($event.target as HTMLInputElement).checked })"
+      />
+      {{ t('children.absent') }}
+    </label>
+    <select
+      :value="child.homeLanguage ?? ''"
+      :aria-label="t('children.languageOf', { name: child.name })"
+      @change="emit('change', { homeLanguage: ($event.target as HTMLSelectElement).value || null })"
+    >
+      <option value="">{{ t('children.noLanguage') }}</option>
+      <option v-for="code in LANGUAGES" :key="code" :value="code">{{ t(`languages.${code}`) }}</option>
+    </select>
+    <button
+      type="button"
+      class="away"
+      :aria-label="t('children.moveAway', { name: child.name })"
+      @click="emit('change', { movedAway: true })"
+    >
+      {{ t('children.movedAway') }}
+    </button>
+  </li>
+</template>
+
+<style scoped>
+.child {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 46px;
+  border-radius: var(--corner);
+  padding-right: 8px;
+}
+.child:hover,
+.child:focus-within {
+  background: var(--sand-light);
+}
+.child.absent .name {
+  color: var(--quiet);
+}
+.grip {
+  width: 32px;
+  height: 44px;
+  color: var(--pebble);
+  cursor: grab;
+  touch-action: none;
+}
+.name {
+  flex: 1;
+  min-width: 0;
+  height: 40px;
+  padding: 0 10px;
+  border: 0;
+  border-radius: 10px;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-weight: 600;
+  font-size: 16px;
+}
+.name:hover {
+  background: var(--sand);
+}
+.toggle {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.toggle input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--plum);
+}
+select {
+  height: 40px;
+  width: 128px;
+  padding: 0 8px;
+  border: 0;
+  border-radius: 10px;
+  background: var(--sand);
+  color: var(--ink);
+  font: inherit;
+}
+.away {
+  min-height: 44px;
+  padding: 0 8px;
+  color: var(--plum);
+  font-weight: 600;
+  white-space: nowrap;
+}
+</style>

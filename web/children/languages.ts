@@ -1,0 +1,22 @@
+/** Home languages to choose from (ISO 639): those that name half past by the coming hour first, then others often met. */
+export const LANGUAGES = [
+  'de',
+  'nl',
+  'da',
+  'sv',
+  'no',
+  'is',
+  'fi',
+  'ar',
+  'es',
+  'fr',
+  'it',
+  'pl',
+  'pt',
+  'ro',
+  'ru',
+  'tr',
+  'uk',
+  'vi',
+  'zh',
+] as const;

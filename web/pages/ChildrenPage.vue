@@ -1,0 +1,176 @@
+<!-- The class list: names by typing or pasting, order, pictures, who is absent today, who moved away. -->
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue';
+import { VueDraggable } from 'vue-draggable-plus';
+import { useI18n } from 'vue-i18n';
+import type { ListedChild } from '../../contract/index.ts';
+import ChildLine from '../children/ChildLine.vue';
+import { namesIn } from '../children/namesIn.ts';
+import ChildPicture from '../people/ChildPicture.vue';
+import SettingsTabs from '../settings/SettingsTabs.vue';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { problemKey } from '../stores/problemWords.ts';
+
+const { t } = useI18n();
+const store = useClassroomStore();
+const problem = ref<string>();
+const attempt = async (work: () => Promise<void>): Promise<boolean> => {
+  try {
+    await work();
+    problem.value = undefined;
+    return true;
+  } catch (error) {
+    problem.value = problemKey(error);
+    await store.refresh();
+    return false;
+  }
+};
+
+const children = computed({
+  get: () => store.classroom!.children,
+  set: (list: ListedChild[]) => void attempt(() => store.orderChildren(list.map(({ id }) => id))),
+});
+const list = useTemplateRef('list');
+const shift = async (at: number, steps: number): Promise<void> => {
+  const ids = children.value.map(({ id }) => id);
+  if (ids[at + steps] === undefined) return;
+  ids.splice(at + steps, 0, ...ids.splice(at, 1));
+  await attempt(() => store.orderChildren(ids));
+  await nextTick();
+  (list.value as { $el: HTMLElement } | null)?.$el.querySelectorAll<HTMLElement>('.grip')[at + steps]?.focus();
+};
+
+const typed = ref('');
+const names = computed(() => namesIn(typed.value));
+const add = async (): Promise<void> => {
+  if (names.value.length > 0 && (await attempt(() => store.addChildren(names.value)))) typed.value = '';
+};
+const title = ref(store.classroom!.class!.name);
+const rename = (): void => {
+  if (title.value.trim() === '') title.value = store.classroom!.class!.name;
+  else void attempt(() => store.changeClass({ name: title.value.trim() }));
+};
+</script>
+
+<template>
+  <div class="page">
+    <section>
+      <SettingsTabs />
+      <div class="head">
+        <h1 class="title-page">{{ t('children.title') }}</h1>
+        <span class="quiet">{{ t('welcome.count', { count: children.length }, children.length) }}</span>
+      </div>
+      <p v-if="children.length === 0" class="quiet">{{ t('children.empty') }}</p>
+      <VueDraggable ref="list" v-model="children" tag="ol" handle=".grip" :animation="180" class="sheet list">
+        <ChildLine
+          v-for="(child, i) in children"
+          :key="child.id"
+          :child="child"
+          @change="(change) => attempt(() => store.changeChild(child.id, change))"
+          @shift="(steps) => shift(i, steps)"
+        />
+      </VueDraggable>
+    </section>
+    <aside>
+      <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+      <label class="title-item" for="class-name">{{ t('welcome.name') }}</label>
+      <input id="class-name" v-model="title" class="field" maxlength="60" @change="rename" />
+      <form @submit.prevent="add">
+        <v-textarea
+          v-model="typed"
+          :label="t('welcome.children')"
+          rows="5"
+          :hint="
+            names.length > 0 ? t('welcome.count', { count: names.length }, names.length) : t('welcome.childrenHint')
+          "
+          persistent-hint
+        />
+        <v-btn type="submit" :disabled="names.length === 0">{{ t('children.add') }}</v-btn>
+      </form>
+      <template v-if="store.classroom!.movedAway.length > 0">
+        <h2 class="title-item">{{ t('children.movedAwayTitle') }}</h2>
+        <ul>
+          <li v-for="child in store.classroom!.movedAway" :key="child.id" class="gone">
+            <ChildPicture :picture="child.picture" :px="30" />
+            {{ child.name }}
+            <button
+              type="button"
+              class="back"
+              :aria-label="t('children.takeBackName', { name: child.name })"
+              @click="attempt(() => store.changeChild(child.id, { movedAway: false }))"
+            >
+              {{ t('children.takeBack') }}
+            </button>
+          </li>
+        </ul>
+      </template>
+      <p class="quiet">{{ t('children.whyLanguage') }}</p>
+      <p class="quiet">{{ t('welcome.privacy') }}</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 360px;
+  gap: 40px;
+  padding: 12px 32px;
+  max-width: 1280px;
+  margin: 0 auto;
+  align-items: start;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 16px;
+  margin-bottom: 10px;
+}
+.list {
+  padding: 8px;
+  columns: 1;
+}
+aside {
+  display: grid;
+  gap: 12px;
+  padding-top: 58px;
+}
+.field {
+  height: 48px;
+  padding: 0 16px;
+  border: 0;
+  border-radius: 12px;
+  background: var(--sand);
+  color: var(--ink);
+  font: inherit;
+}
+form {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+form > :first-child {
+  width: 100%;
+}
+.gone {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+}
+.back {
+  margin-left: auto;
+  min-height: 44px;
+  color: var(--plum);
+  font-weight: 600;
+}
+.problem {
+  color: var(--berry);
+  font-weight: 600;
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,88 @@
+<!-- What can be done with a lesson: move it, put one in, skip its day, take it out, call it something else. -->
+<script setup lang="ts">
+import { mdiDotsHorizontal } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Lesson } from '../../contract/index.ts';
+import { usePlanWords } from '../stores/usePlanWords.ts';
+import AskOne from './AskOne.vue';
+import { usePlanActs } from './usePlanActs.ts';
+
+const { lesson } = defineProps<{ lesson: Lesson }>();
+const { t } = useI18n();
+const words = usePlanWords();
+const acts = usePlanActs(() => lesson);
+
+type Question = 'day' | 'skip' | 'title';
+const asking = ref<Question>();
+const answer = (text: string): void => {
+  const question = asking.value;
+  asking.value = undefined;
+  if (question === 'day' && text !== '') void acts.reschedule(text);
+  if (question === 'skip') void acts.skipDay(text === '' ? t('plan.noReason') : text);
+  if (question === 'title') void acts.rename(text);
+};
+const items = computed(() => [
+  { key: 'earlier', act: () => acts.move(-1), can: acts.canMove(-1) },
+  { key: 'later', act: () => acts.move(1), can: acts.canMove(1) },
+  { key: 'otherDay', act: () => (asking.value = 'day'), can: !acts.fixed.value },
+  { key: 'insert', act: acts.insert, can: acts.canInsert.value },
+  { key: 'insertAgain', act: acts.insertAgain, can: acts.canInsert.value && lesson.skills.length > 0 },
+  { key: 'skip', act: () => (asking.value = 'skip'), can: !acts.fixed.value },
+  { key: 'rename', act: () => (asking.value = 'title'), can: !acts.past.value },
+  { key: 'remove', act: acts.remove, can: !acts.fixed.value },
+]);
+</script>
+
+<template>
+  <div class="lesson-menu">
+    <v-menu>
+      <template #activator="{ props: activator }">
+        <v-btn
+          v-bind="activator"
+          :icon="mdiDotsHorizontal"
+          variant="text"
+          size="48"
+          :aria-label="t('plan.menuFor', { title: words.title(lesson) })"
+        />
+      </template>
+      <v-list>
+        <v-list-item
+          v-for="item in items"
+          :key="item.key"
+          :title="t(`plan.act.${item.key}`)"
+          :disabled="!item.can"
+          @click="item.act"
+        />
+      </v-list>
+    </v-menu>
+    <AskOne
+      v-if="asking === 'day'"
+      :title="t('plan.otherDayTitle', { title: words.title(lesson) })"
+      :label="t('plan.day')"
+      type="date"
+      :start="lesson.day"
+      :done="t('plan.moveIt')"
+      @answer="answer"
+      @cancel="asking = undefined"
+    />
+    <AskOne
+      v-if="asking === 'skip'"
+      :title="t('plan.skipTitle', { day: words.longDay(lesson.day) })"
+      :label="t('plan.skipWhy')"
+      :start="''"
+      :done="t('plan.skipIt')"
+      @answer="answer"
+      @cancel="asking = undefined"
+    />
+    <AskOne
+      v-if="asking === 'title'"
+      :title="t('plan.renameTitle')"
+      :label="t('plan.title')"
+      :start="words.title(lesson)"
+      :done="t('plan.renameIt')"
+      @answer="answer"
+      @cancel="asking = undefined"
+    />
+  </div>
+</template>
