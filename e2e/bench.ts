@@ -71,7 +71,7 @@ await station.quit();
 const board = await startBrowser();
 const { driver } = board;
 const page = onPage(board);
-await driver.get(`${hoppel.url}/board/7?segment=1`);
+await driver.get(`${hoppel.url}/board/8?segment=1`);
 const clock = await page.find('.board .geared');
 await driver.sleep(1500);
 await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 4 });
@@ -122,7 +122,7 @@ const many = async (childId: number): Promise<number> => {
       id: crypto.randomUUID(),
       childId,
       answer: { kind: 'hands', hour: 90, minute: 0 },
-      to: { setting: 'alone', lessonId: 7, item: { kind: 'set', shown: 180 }, attempt: 1 },
+      to: { setting: 'alone', lessonId: 8, item: { kind: 'set', shown: 180 }, attempt: 1 },
     });
   return 200_000 / (performance.now() - began);
 };

@@ -24,15 +24,15 @@ const open = async (path: string, words: string): Promise<void> => {
 
 await open('/', 'What we know');
 await picture('lesson-desk');
-await open('/board/7?segment=1', '');
+await open('/board/8?segment=1', '');
 await page.press('1');
 await page.press('2');
 await picture('board');
-await tour.begin(7);
+await tour.begin(8);
 await tour.answer(4);
 await tour.moveTo(1, 'think');
 await tour.answer(5);
-await open('/board/7', 'Think');
+await open('/board/8', 'Think');
 await picture('round-think');
 await tour.moveTo(1, 'missed');
 await page.says('Who missed it?');

@@ -60,7 +60,7 @@ describe('a lesson from the desk to the record', () => {
     const body = await teacher.text();
     for (const words of [
       'Tuesday, November 24, 9:00 to 9:20',
-      'Friday’s ticket',
+      'Monday’s ticket',
       'Nia was away',
       'of 21',
       'Hands swapped',
@@ -68,8 +68,8 @@ describe('a lesson from the desk to the record', () => {
       'Go on, with a small group',
     ])
       expect(body).toContain(words);
-    expect(await teacher.all('.path .stone')).toHaveLength(15);
-    expect(await teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 7');
+    expect(await teacher.all('.path .stone')).toHaveLength(16);
+    expect(await teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 8');
   });
 
   step('draws every segment as tall as its minutes, with clocks that tell its exact times', async () => {
@@ -79,7 +79,7 @@ describe('a lesson from the desk to the record', () => {
     expect(minutes.reduce((a, b) => a + b)).toBe(20);
     heights.forEach((height, i) => expect(Math.abs(height + 4 - minutes[i]! * 27)).toBeLessThan(1));
     const hands = await drawnHands(teacher.driver, '.block:nth-child(2) .small-clock');
-    expect(hands).toEqual({ hour: 90, minute: 0 }); // the first example to show is 3:00
+    expect(hands).toEqual({ hour: 270, minute: 0 }); // the first example to show is 9:00
   });
 
   step('keeps a tick and a decision', async () => {
@@ -100,27 +100,27 @@ describe('a lesson from the desk to the record', () => {
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
     const clock = await teacher.find('.board .geared');
-    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 90, minute: 0 });
+    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await dragByMouse(teacher.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, 390), reach: 80 });
-    await handsStandAt(teacher, '.board', { hour: 122.5, minute: 30 }); // 4:05
+    await handsStandAt(teacher, '.board', { hour: 302.5, minute: 30 }); // 10:05
     await dragByMouse(teacher.driver, clock, { from: { degrees: 30, reach: 80 }, over: sweep(30, -30), reach: 80 });
-    await handsStandAt(teacher, '.board', { hour: 117.5, minute: 330 }); // back past 12 to 3:55
+    await handsStandAt(teacher, '.board', { hour: 297.5, minute: 330 }); // back past 12 to 9:55
   });
 
   step('a finger drags the hour hand, and the minute hand goes round', async () => {
     const clock = await teacher.find('.board .geared');
-    await dragByTouch(teacher.driver, clock, { from: { degrees: 117.5, reach: 40 }, over: [125, 135], reach: 40 });
-    await handsStandAt(teacher, '.board', { hour: 135, minute: 180 }); // 4:30
+    await dragByTouch(teacher.driver, clock, { from: { degrees: 297.5, reach: 40 }, over: [305, 315], reach: 40 });
+    await handsStandAt(teacher, '.board', { hour: 315, minute: 180 }); // 10:30
   });
 
   step('a pen drags too, and the hands settle on what the setting says', async () => {
     await settleOn('minute', 3);
     const clock = await teacher.find('.board .geared');
     await dragByPen(teacher.driver, clock, { from: { degrees: 180, reach: 80 }, over: sweep(180, 290), reach: 80 });
-    await handsStandAt(teacher, '.board', { hour: 142.5, minute: 270 }); // 4:48 settles on 4:45
+    await handsStandAt(teacher, '.board', { hour: 322.5, minute: 270 }); // 10:48 settles on 10:45
     await settleOn('15 minutes', 1);
     await dragByPen(teacher.driver, clock, { from: { degrees: 270, reach: 80 }, over: sweep(270, 180), reach: 80 });
-    await handsStandAt(teacher, '.board', { hour: 135, minute: 180 });
+    await handsStandAt(teacher, '.board', { hour: 315, minute: 180 });
   });
 
   step('keys step 1, 5 and 30 minutes; Space opens the cards in the reading order', async () => {
@@ -148,11 +148,11 @@ describe('a lesson from the desk to the record', () => {
     await next();
     await next();
     expect(await open()).toEqual(['true', 'true', 'true']);
-    await teacher.says('4:06');
+    await teacher.says('10:06');
     // The cards say what the hands show, whatever the hands settle on.
     await settleOn('minute', 5);
     await keys(Key.ARROW_RIGHT);
-    await teacher.says('4:07');
+    await teacher.says('10:07');
     await settleOn('60 minutes', 1);
     await teacher.press(Key.ESCAPE);
     await teacher.says('Get ready');
@@ -277,7 +277,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
     await teacher.until('three covered cards', async () => (await teacher.all('.lid')).length === 3);
-    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 90, minute: 0 });
+    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Go on with the round');
     await teacher.says(`${hourOf(times[1]!)} o’clock`);

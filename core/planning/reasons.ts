@@ -69,7 +69,8 @@ export const reasonsOf = ({ before, lesson, at }: Standing): TimeReason[] => {
     reasons.push({ reason: 'hard-last', times: hard });
   if (isPractice(segment)) {
     const lately = recencies(kind, before);
-    reasons.push({ reason: 'fresh', fresh: times.filter((time) => !lately.has(time)).length, count: times.length });
+    const fresh = times.filter((time) => !lately.has(time)).length;
+    if (fresh > 0) reasons.push({ reason: 'fresh', fresh, count: times.length });
     const used = usesIn(before);
     const hours = [...new Set(times.filter((time) => !used.has(time)).map(hourOf))];
     if (hours.length > 0) reasons.push({ reason: 'first-turn', hours });

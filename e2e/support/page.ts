@@ -14,7 +14,12 @@ export const onPage = ({ driver }: Browser) => {
   const button = (name: string): Promise<WebElement> =>
     Promise.resolve(
       driver.wait(
-        until.elementLocated(named('*[self::button or self::a or self::label]', name)),
+        until.elementLocated(
+          named(
+            "*[self::button or self::a or self::label or contains(concat(' ', @class, ' '), ' v-list-item ')]",
+            name,
+          ),
+        ),
         WAIT_MS,
         `no button ${name}`,
       ),

@@ -1,6 +1,6 @@
 <!-- A child in the class list: place, picture, name, absent today, home language, moved away. -->
 <script setup lang="ts">
-import { mdiDragVertical } from '@mdi/js';
+import { mdiDotsHorizontal, mdiDragVertical } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ListedChild, PutChild } from '../../contract/index.ts';
@@ -47,22 +47,39 @@ const shiftKey = (event: KeyboardEvent): void => {
       />
       {{ t('children.absent') }}
     </label>
-    <select
-      :value="child.homeLanguage ?? ''"
-      :aria-label="t('children.languageOf', { name: child.name })"
-      @change="emit('change', { homeLanguage: ($event.target as HTMLSelectElement).value || null })"
-    >
-      <option value="">{{ t('children.noLanguage') }}</option>
-      <option v-for="code in LANGUAGES" :key="code" :value="code">{{ t(`languages.${code}`) }}</option>
-    </select>
-    <button
-      type="button"
-      class="away"
-      :aria-label="t('children.moveAway', { name: child.name })"
-      @click="emit('change', { movedAway: true })"
-    >
-      {{ t('children.movedAway') }}
-    </button>
+    <v-menu :close-on-content-click="false">
+      <template #activator="{ props: activator }">
+        <v-btn
+          v-bind="activator"
+          :icon="mdiDotsHorizontal"
+          variant="text"
+          size="40"
+          :aria-label="t('children.more', { name: child.name })"
+        />
+      </template>
+      <div class="sheet more">
+        <label>
+          {{ t('children.noLanguage') }}
+          <select
+            :value="child.homeLanguage ?? ''"
+            :aria-label="t('children.languageOf', { name: child.name })"
+            @change="emit('change', { homeLanguage: ($event.target as HTMLSelectElement).value || null })"
+          >
+            <option value="">{{ t('children.notGiven') }}</option>
+            <option v-for="code in LANGUAGES" :key="code" :value="code">{{ t(`languages.${code}`) }}</option>
+          </select>
+        </label>
+        <p class="quiet">{{ t('children.whyLanguage') }}</p>
+        <button
+          type="button"
+          class="away"
+          :aria-label="t('children.moveAway', { name: child.name })"
+          @click="emit('change', { movedAway: true })"
+        >
+          {{ t('children.movedAway') }}
+        </button>
+      </div>
+    </v-menu>
   </li>
 </template>
 
@@ -70,10 +87,10 @@ const shiftKey = (event: KeyboardEvent): void => {
 .child {
   display: flex;
   align-items: center;
-  gap: 8px;
-  min-height: 46px;
+  gap: 4px;
+  height: 42px;
   border-radius: var(--corner);
-  padding-right: 8px;
+  min-width: 0;
 }
 .child:hover,
 .child:focus-within {
@@ -84,7 +101,7 @@ const shiftKey = (event: KeyboardEvent): void => {
 }
 .grip {
   width: 32px;
-  height: 44px;
+  height: 40px;
   color: var(--pebble);
   cursor: grab;
   touch-action: none;
@@ -118,9 +135,18 @@ const shiftKey = (event: KeyboardEvent): void => {
   height: 20px;
   accent-color: var(--plum);
 }
+.more {
+  width: 300px;
+  padding: 16px;
+  display: grid;
+  gap: 10px;
+}
+.more label {
+  display: grid;
+  gap: 4px;
+}
 select {
   height: 40px;
-  width: 128px;
   padding: 0 8px;
   border: 0;
   border-radius: 10px;
@@ -130,9 +156,8 @@ select {
 }
 .away {
   min-height: 44px;
-  padding: 0 8px;
+  justify-self: start;
   color: var(--plum);
   font-weight: 600;
-  white-space: nowrap;
 }
 </style>

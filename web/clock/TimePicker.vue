@@ -32,13 +32,14 @@ const groups = computed(() =>
 const bricks = computed(() =>
   groups.value.flatMap((group, ring) => {
     const outer = OUTER - ring * (DEPTH + GAP);
-    return suggestions
+    return [...suggestions, { time: current, breaks: [] }]
       .filter(({ time }) => groupOfTime(time) === group)
       .map(({ time, breaks }) => {
         const angle = handAngles(time).hour;
         return {
           time,
           breaks: breaks.length > 0,
+          isCurrent: time === current,
           path: ringBrickPath(angle - 15, angle + 15, outer - DEPTH, outer, GAP),
           at: pointAt(angle, outer - DEPTH / 2),
           text: time % 60 === 0 ? String(hourOf(time)) : clock.written(time),
@@ -46,6 +47,10 @@ const bricks = computed(() =>
       });
   }),
 );
+/** The time that stands there cannot be swapped for itself. */
+const pick = (brick: { readonly time: DialTime; readonly isCurrent: boolean }): void => {
+  if (!brick.isCurrent) picked.value = brick.time;
+};
 const listed = computed(() => suggestions.filter(({ time }) => !RINGED.has(groupOfTime(time))).slice(0, 24));
 </script>
 
@@ -60,10 +65,11 @@ const listed = computed(() => suggestions.filter(({ time }) => !RINGED.has(group
         :aria-label="clock.said(brick.time)"
         :aria-pressed="brick.time === picked"
         class="brick"
-        :class="{ breaks: brick.breaks, picked: brick.time === picked }"
-        @click="picked = brick.time"
-        @keydown.enter.prevent="picked = brick.time"
-        @keydown.space.prevent="picked = brick.time"
+        :class="{ breaks: brick.breaks, picked: brick.time === picked, current: brick.isCurrent }"
+        :aria-disabled="brick.isCurrent"
+        @click="pick(brick)"
+        @keydown.enter.prevent="pick(brick)"
+        @keydown.space.prevent="pick(brick)"
       >
         <path :d="brick.path" />
         <text :x="brick.at.x" :y="brick.at.y" :class="{ small: brick.text.length > 2 }">{{ brick.text }}</text>
@@ -115,6 +121,16 @@ svg {
 }
 .brick:focus {
   outline: none;
+}
+.brick.current {
+  cursor: default;
+}
+.brick.current path {
+  fill: var(--sand);
+  stroke: none;
+}
+.brick.current text {
+  fill: var(--quiet);
 }
 .brick.picked path {
   fill: var(--plum);

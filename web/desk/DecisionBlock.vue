@@ -1,5 +1,6 @@
 <!-- What the check speaks for, with its reason; the teacher accepts or decides otherwise. -->
 <script setup lang="ts">
+import { mdiTuneVariant } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { DECISIONS, type Decision } from '../../core/planning/index.ts';
@@ -46,7 +47,14 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
           />
         </v-list>
       </v-menu>
-      <button type="button" class="set" @click="asking = true">{{ t('desk.setThresholds') }}</button>
+      <v-btn
+        :icon="mdiTuneVariant"
+        variant="text"
+        size="48"
+        class="set"
+        :aria-label="t('desk.thresholds')"
+        @click="asking = true"
+      />
     </div>
     <ThresholdsDialog v-if="asking" :thresholds="thresholds" @keep="keep" @close="asking = false" />
   </section>
@@ -66,11 +74,6 @@ h3 {
 }
 .set {
   margin-left: auto;
-  min-height: 48px;
-  color: var(--quiet);
-  font-size: 14px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
 }
 .acts {
   display: flex;

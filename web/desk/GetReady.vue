@@ -98,7 +98,7 @@ const when = computed(() => {
 }
 .when {
   color: var(--quiet);
-  margin: 6px 0 18px;
+  margin: 4px 0 14px;
 }
 .note-before {
   margin: -4px 0 16px;
@@ -112,7 +112,7 @@ const when = computed(() => {
 }
 textarea {
   width: 100%;
-  min-height: 56px;
+  min-height: 52px;
   padding: 8px 12px;
   border: 0;
   border-radius: 12px;
@@ -134,7 +134,7 @@ textarea::placeholder {
     400 14px/19px 'Atkinson Hyperlegible Next',
     sans-serif;
   color: var(--quiet);
-  margin: 14px 0 5px;
+  margin: 11px 0 4px;
 }
 .i-can {
   font-size: 21px;

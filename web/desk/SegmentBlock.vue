@@ -58,14 +58,20 @@ const minutes = resize.minutes;
 const title = computed(() => words.segment(segment.kind));
 const text = computed(() => words.text(lessonKey, segment));
 const height = computed(() => minutes.value * minutePx - GAP);
-/** A low block has one row: its clocks stand beside the title. A little more room, and the words are left out. */
+/** A low block has one row: its clocks stand beside the title. With a little more room the words are left out, then one line of them. */
 const short = computed(() => height.value < 66);
 const snug = computed(() => !short.value && height.value < 96);
-const clockPx = computed(() =>
-  Math.round(Math.min(42, Math.max(22, short.value ? height.value - 16 : height.value - 50))),
-);
-/** Clocks that fit beside the board button; the others are counted. */
-const fitting = computed(() => Math.max(1, Math.floor((short.value ? 150 : 318) / (clockPx.value + 8))));
+const tight = computed(() => !short.value && height.value < 126);
+/** Screen pixels the clocks may take beside the board button. */
+const CLOCKS_PX = { short: 156, tall: 238 };
+const SMALLEST = 22;
+const clockPx = computed(() => {
+  const high = short.value ? height.value - 16 : height.value - (snug.value ? 46 : tight.value ? 66 : 84);
+  const wide = Math.floor((short.value ? CLOCKS_PX.short : CLOCKS_PX.tall) / segment.times.length) - 6;
+  return Math.max(SMALLEST, Math.min(42, high, wide));
+});
+/** Clocks that fit; the others are counted. */
+const fitting = computed(() => Math.floor((short.value ? CLOCKS_PX.short : CLOCKS_PX.tall) / (clockPx.value + 6)));
 const shown = computed(() =>
   segment.times.slice(0, segment.times.length > fitting.value ? fitting.value - 1 : undefined),
 );
@@ -82,7 +88,7 @@ const shiftKey = (event: KeyboardEvent): void => {
 <template>
   <li
     class="block"
-    :class="{ short, snug, held: resize.held.value }"
+    :class="{ short, snug, tight, held: resize.held.value }"
     :style="{ height: `${height}px`, marginBottom: `${GAP}px` }"
   >
     <div class="line">
@@ -243,6 +249,9 @@ const shiftKey = (event: KeyboardEvent): void => {
   overflow: hidden;
   text-overflow: ellipsis;
 }
+h3 {
+  white-space: nowrap;
+}
 .minutes {
   margin-left: auto;
   white-space: nowrap;
@@ -276,10 +285,13 @@ const shiftKey = (event: KeyboardEvent): void => {
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
 }
+.tight .text {
+  -webkit-line-clamp: 1;
+}
 .clocks {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: 6px;
   margin-left: 36px;
   border-radius: 999px;
 }
@@ -289,7 +301,7 @@ const shiftKey = (event: KeyboardEvent): void => {
 .short .clocks {
   margin-left: 8px;
 }
-.block:not(.short, .snug) .clocks {
+.block:not(.short, .snug, .tight) .clocks {
   margin-top: 4px;
 }
 .left {

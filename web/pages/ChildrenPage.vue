@@ -61,7 +61,15 @@ const rename = (): void => {
         <span class="quiet">{{ t('welcome.count', { count: children.length }, children.length) }}</span>
       </div>
       <p v-if="children.length === 0" class="quiet">{{ t('children.empty') }}</p>
-      <VueDraggable ref="list" v-model="children" tag="ol" handle=".grip" :animation="180" class="sheet list">
+      <VueDraggable
+        ref="list"
+        v-model="children"
+        tag="ol"
+        handle=".grip"
+        :animation="180"
+        class="sheet list"
+        :style="{ gridTemplateRows: `repeat(${Math.ceil(children.length / 2)}, 42px)` }"
+      >
         <ChildLine
           v-for="(child, i) in children"
           :key="child.id"
@@ -104,8 +112,10 @@ const rename = (): void => {
           </li>
         </ul>
       </template>
-      <p class="quiet">{{ t('children.whyLanguage') }}</p>
-      <p class="quiet">{{ t('welcome.privacy') }}</p>
+      <p class="quiet">
+        <template v-if="store.classroom!.demo">{{ t('app.demo') }}</template>
+        {{ t('settings.privacy') }}
+      </p>
     </aside>
   </div>
 </template>
@@ -128,7 +138,10 @@ const rename = (): void => {
 }
 .list {
   padding: 8px;
-  columns: 1;
+  display: grid;
+  grid-auto-flow: column;
+  grid-template-columns: 1fr 1fr;
+  column-gap: 16px;
 }
 aside {
   display: grid;

@@ -128,10 +128,13 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
         step="10"
         :aria-label="t('day.chime')"
         hide-details
+        color="primary"
         @end="(value: number) => attempt(() => store.setChime(value))"
       />
       <p class="quiet">{{ day.chime === 0 ? t('day.chimeOff') : t('day.chimeAt', { count: day.chime }) }}</p>
-      <v-btn variant="text" :disabled="day.chime === 0" @click="ringChime(day.chime)">{{ t('day.hear') }}</v-btn>
+      <v-btn variant="text" class="hear" :disabled="day.chime === 0" @click="ringChime(day.chime)">{{
+        t('day.hear')
+      }}</v-btn>
     </aside>
   </div>
 </template>
@@ -141,7 +144,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
   display: grid;
   grid-template-columns: minmax(0, 1fr) 340px;
   gap: 40px;
-  padding: 12px 32px;
+  padding: 8px 32px;
   max-width: 1280px;
   margin: 0 auto;
   align-items: start;
@@ -156,7 +159,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
   display: flex;
   align-items: center;
   gap: 12px;
-  min-height: 48px;
+  min-height: 46px;
 }
 input[type='time'] {
   height: 40px;
@@ -218,6 +221,10 @@ aside {
 }
 .field {
   justify-self: start;
+}
+.hear {
+  justify-self: start;
+  margin-left: -16px;
 }
 .problem {
   color: var(--berry);

@@ -117,10 +117,6 @@ onBeforeRouteLeave(() => {
         @choose="(choice) => choose({ [row]: choice })"
       />
       <HandColours v-if="group === 'wall'" :conventions="shown" @choose="(handColours) => choose({ handColours })" />
-      <p class="quiet privacy">
-        <template v-if="store.classroom!.demo">{{ t('app.demo') }}</template>
-        {{ t('settings.privacy') }}
-      </p>
     </section>
     <ConventionsPreview v-model="example" :conventions="shown" class="aside">
       <div class="keep">
@@ -141,18 +137,18 @@ onBeforeRouteLeave(() => {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 420px;
   gap: 48px;
-  padding: 12px 32px;
+  padding: 8px 32px;
   max-width: 1280px;
   margin: 0 auto;
   align-items: start;
 }
 .lead {
-  margin: 4px 0 12px;
+  margin: 2px 0 6px;
 }
 .groups {
   display: flex;
   gap: 20px;
-  margin-bottom: 14px;
+  margin-bottom: 10px;
   border-bottom: 1px solid var(--line);
 }
 .groups button {
@@ -163,10 +159,6 @@ onBeforeRouteLeave(() => {
 .groups button.chosen {
   color: var(--plum);
   border-color: var(--plum);
-}
-.privacy {
-  margin-top: 16px;
-  max-width: 70ch;
 }
 .aside {
   position: sticky;

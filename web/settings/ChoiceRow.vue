@@ -22,21 +22,21 @@ const emit = defineEmits<{ choose: [choice: T] }>();
 <style scoped>
 fieldset {
   border: 0;
-  margin: 0 0 12px;
+  margin: 0 0 10px;
   padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
 }
 legend {
-  margin-bottom: 6px;
+  margin-bottom: 4px;
   padding: 0;
 }
 label {
   position: relative;
   display: inline-flex;
   align-items: center;
-  min-height: 44px;
+  min-height: 40px;
   padding: 0 18px;
   border-radius: 999px;
   background: var(--sand);

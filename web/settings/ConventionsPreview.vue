@@ -55,10 +55,11 @@ const isException = computed(() => conventions.hourFinding === 'smaller' && time
   display: grid;
   justify-items: center;
   gap: 10px;
-  padding: 18px 24px;
+  padding: 16px 18px;
 }
 header {
   width: 100%;
+  white-space: nowrap;
   display: flex;
   align-items: center;
   justify-content: space-between;
@@ -69,7 +70,7 @@ header {
 }
 .examples button {
   min-height: 40px;
-  padding: 0 10px;
+  padding: 0 8px;
   border-radius: 999px;
 }
 .examples button:hover {

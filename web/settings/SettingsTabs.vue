@@ -26,7 +26,7 @@ const TABS = ['settings', 'children', 'day', 'unit'] as const;
 .tabs {
   display: flex;
   gap: 6px;
-  margin-bottom: 14px;
+  margin-bottom: 8px;
 }
 a {
   display: inline-flex;

@@ -10,7 +10,7 @@ import type { Classroom, Lesson } from '../../contract/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import { usePlanWords } from '../stores/usePlanWords.ts';
-import { FOLDED, STONE, TODAY_MORE, isShown, stretchOf } from './pathFold.ts';
+import { FOLDED, TODAY_MORE, isShown, stretchOf } from './pathFold.ts';
 import PathStone from './PathStone.vue';
 
 const { classroom } = defineProps<{ classroom: Classroom }>();
@@ -38,7 +38,7 @@ const stones = computed(() => {
   return classroom.lessons.map((lesson, place) => {
     const isNow = place === nowAt.value;
     const shown = isShown(stretch.value, place);
-    const wide = shown ? STONE + (isNow ? TODAY_MORE : 0) : FOLDED;
+    const wide = shown ? stretch.value.wide + (isNow ? TODAY_MORE : 0) : FOLDED;
     const middle = x + wide / 2;
     x += wide;
     const state = isNow
