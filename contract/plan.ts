@@ -107,6 +107,7 @@ export const PlanChange = z.discriminatedUnion('kind', [
     time: Time,
   }),
   z.strictObject({ kind: z.literal('title'), lessonId: LessonId, title: Title }),
+  z.strictObject({ kind: z.literal('exception') }),
 ]) satisfies z.ZodType<CorePlanChange>;
 export type PlanChange = z.infer<typeof PlanChange>;
 

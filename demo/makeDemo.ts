@@ -52,14 +52,14 @@ export const makeDemo = (db: Database, today: Day): void => {
   });
   // The unit was made on its first day, so that none of it was past then.
   const firstDay = schoolDayFrom(today, 1 - TODAYS_LESSON);
-  const planner = createPlanner({ db, classes, plans, lessons, now: () => new Date(`${firstDay}T07:30:00`) });
+  const planner = createPlanner({ db, classes, plans, lessons, settings, now: () => new Date(`${firstDay}T07:30:00`) });
   planner.make(uuidOf('unit', NAMESPACE), defaultChoices(firstDay, 'Clover Room') as UnitChoices);
   const past = lessons.all().filter(({ number }) => number < TODAYS_LESSON);
   const listed = children.all();
   db.transaction(() => {
     for (const lesson of past) {
       const now = () => new Date(`${lesson.day}T09:12:00`);
-      const recorder = createRecorder({ answers, children, lessons, rounds, now });
+      const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
       for (const { name, behaves } of CLOVER_ROOM) {
         if (lesson.kind === 'check' && name === AWAY_AT_TICKET) continue;
         const rng = seededRng(seedFromText(`${SEED} ${name} ${lesson.number}`));

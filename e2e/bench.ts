@@ -67,6 +67,30 @@ say('  fonts (packed already)', kb(sizes.fonts));
 say('  pictures of 22 children', kb(sizes.pictures));
 await station.quit();
 
+// From the click to the desk of a unit laid out: a class without one, the answers as they stand. Yardstick: the desk opened again.
+const teacher = await startBrowser();
+const empty = await startHoppel({ demo: false });
+await fetch(`${empty.url}/api/classes`, {
+  method: 'POST',
+  headers: { 'Content-Type': 'application/json' },
+  body: JSON.stringify({ id: crypto.randomUUID(), name: 'Fern Room', children: ['Ada'] }),
+});
+await teacher.driver.get(`${empty.url}/settings/unit`);
+await onPage(teacher).says('16 lessons');
+const untilDesk = (click: string): Promise<number> =>
+  teacher.driver.executeAsyncScript(
+    `const [words, done] = arguments; const began = performance.now();
+     const look = () => (document.querySelector('.run .block') === null ? requestAnimationFrame(look) : done(performance.now() - began));
+     [...document.querySelectorAll('button, .brand a')].find((one) => (one.textContent + one.ariaLabel).includes(words)).click(); look();`,
+    click,
+  );
+say('lay out a unit: from the click to the desk', `${(await untilDesk('Lay the path')).toFixed(0)} ms`);
+await teacher.driver.get(`${empty.url}/class`);
+await onPage(teacher).says('Nothing answered yet');
+say('  yardstick: the desk opened from another place', `${(await untilDesk('Hoppel: today')).toFixed(0)} ms`);
+await teacher.quit();
+await empty.remove();
+
 // Frames of a drag on the board, CPU slowed 4x. Yardstick: the same page drawing nothing.
 const board = await startBrowser();
 const { driver } = board;

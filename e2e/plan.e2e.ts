@@ -3,10 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { Key, type WebElement } from 'selenium-webdriver';
-import { startBrowser, type Browser } from './support/browser.ts';
-import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { journey } from './support/journey.ts';
-import { drawnHands, onPage, type Page } from './support/page.ts';
+import { visit } from './support/visit.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'hoppel-files-'));
+const { hoppel, browser, page } = await visit({ demo: false });
 
 interface ClassroomSeen {
   readonly lessons: readonly {
@@ -21,23 +22,13 @@ interface ClassroomSeen {
 
 /** A teacher plans: from an empty class to a unit that is changed, undone, taken out and read back. */
 describe('the plan', () => {
-  let hoppel: Hoppel;
-  let browser: Browser;
-  let page: Page;
-  let folder: string;
   beforeAll(async () => {
-    folder = mkdtempSync(join(tmpdir(), 'hoppel-files-'));
-    hoppel = await startHoppel({ demo: false });
-    browser = await startBrowser();
-    page = onPage(browser);
     await browser.driver.sendDevToolsCommand('Browser.setDownloadBehavior', {
       behavior: 'allow',
       downloadPath: folder,
     });
   });
-  afterAll(async () => {
-    await browser.quit();
-    await hoppel.remove();
+  afterAll(() => {
     rmSync(folder, { recursive: true, force: true });
   });
   const step = journey(() => ({ teacher: browser }));
@@ -71,7 +62,7 @@ describe('the plan', () => {
     await page.tap('Make the class'); // one
     await page.says('A new unit');
     await page.says('16 lessons');
-    await page.tap('first grade: o’clock and half past'); // two: what is chosen already
+    await page.tap('first grade: half past too'); // two: what is chosen already
     await page.tap('Lay the path'); // three
     await page.says('What clocks are for');
     expect(await page.all('.path .stone')).toHaveLength(16);
@@ -356,135 +347,5 @@ describe('the plan', () => {
     await page.tap('Keep these days');
     await page.says('Teaching days changed.');
     await kept('nobody is taught then', async () => !(await days()).includes(off));
-  });
-});
-
-/** A convention that is kept holds everywhere at once. */
-describe('conventions', () => {
-  let hoppel: Hoppel;
-  let teacherBrowser: Browser;
-  let otherBrowser: Browser;
-  let teacher: Page;
-  let other: Page;
-  beforeAll(async () => {
-    hoppel = await startHoppel();
-    teacherBrowser = await startBrowser();
-    otherBrowser = await startBrowser({ width: 1024, height: 768 });
-    teacher = onPage(teacherBrowser);
-    other = onPage(otherBrowser);
-  });
-  afterAll(async () => {
-    await Promise.all([teacherBrowser.quit(), otherBrowser.quit()]);
-    await hoppel.remove();
-  });
-  const step = journey(() => ({ teacher: teacherBrowser, other: otherBrowser }));
-  const colour = (page: Page, css: string): Promise<string> =>
-    Promise.resolve(
-      page.driver.executeScript<string>('return getComputedStyle(document.querySelector(arguments[0])).fill', css),
-    );
-
-  step('“the smaller number” shows its exception at 12:30 as soon as it is chosen', async () => {
-    await teacher.driver.get(`${hoppel.url}/settings`);
-    await teacher.says('The hour hand has just passed 4.');
-    await teacher.tap('the smaller number');
-    await teacher.says('Here the hour is 12, although 1 is smaller.');
-    await teacher.says('Between 12 and 1 the smaller number is wrong');
-    expect(await drawnHands(teacher.driver, '.preview')).toEqual({ hour: 15, minute: 180 });
-    await teacher.tap('Put back');
-    await teacher.says('has just passed 12');
-  });
-  step('hands too alike are said to be, for the eye that cannot tell them apart', async () => {
-    await teacher.tap('Our wall clock');
-    await teacher.says('Every child can tell these two apart.');
-    const choose = (hand: string, name: string): Promise<unknown> =>
-      Promise.resolve(
-        teacher.driver.executeScript(
-          `document.querySelector('input[name="' + arguments[0] + '"][aria-label="' + arguments[1] + '"]').click()`,
-          hand,
-          name,
-        ),
-      );
-    await choose('hour', 'green');
-    await choose('minute', 'brown');
-    await teacher.says('both hands look much the same');
-    await choose('hour', 'black');
-    await choose('minute', 'black');
-    await teacher.says('Both hands look much the same. Only shape and length tell them apart.');
-    await choose('hour', 'red');
-    await choose('minute', 'blue');
-    await teacher.says('Every child can tell these two apart.');
-  });
-  step('shape, numbers and colors are on board and tablet as soon as they are kept, and not before', async () => {
-    await other.driver.get(`${hoppel.url}/station/4/alone`);
-    await other.find('.groove-clock');
-    expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 82, 27)');
-    await teacher.tap('oval');
-    await teacher.tap('Roman');
-    expect(await teacher.text('.preview svg')).toContain('XII');
-    expect(await other.text('.groove-clock svg')).not.toContain('XII');
-    await teacher.tap('Keep');
-    await teacher.says('It holds everywhere now.');
-    await other.until('the tablet follows', async () => (await other.text('.groove-clock svg')).includes('XII'));
-    expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 30, 30)');
-    expect(await colour(other, '.hand.minute .shape')).toBe('rgb(30, 60, 200)');
-    await other.driver.get(`${hoppel.url}/board/8?segment=1`);
-    await other.find('.board .geared');
-    expect(await other.text('.board .geared')).toContain('XII');
-    expect(await other.attribute('.board .dial .rim', 'd')).toContain('A'); // an ellipse: wider than high
-    const [wide, high] = await other.driver.executeScript<[number, number]>(
-      "const { width, height } = document.querySelector('.board .dial .rim').getBoundingClientRect(); return [width, height]",
-    );
-    expect(wide / high).toBeCloseTo(1.26, 2);
-  });
-});
-
-/** The day, and its moments on the board. */
-describe('clock moments', () => {
-  let hoppel: Hoppel;
-  let browser: Browser;
-  let page: Page;
-  beforeAll(async () => {
-    hoppel = await startHoppel();
-    browser = await startBrowser();
-    page = onPage(browser);
-    // A notebook on which it is half a minute to noon, on the day the class is laid around.
-    await browser.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-      source: `const shift = new Date('2026-11-24T11:59:57').getTime() - Date.now();
-        const now = Date.now.bind(Date);
-        Date.now = () => now() + shift;
-        window.rung = 0;
-        window.AudioContext = class { currentTime = 0; close() {} constructor() { window.rung += 1; } };
-        window.OscillatorNode = class { connect() { return { connect() {} }; } start() {} stop() {} };
-        window.GainNode = class { gain = { setValueAtTime() {}, linearRampToValueAtTime() {}, exponentialRampToValueAtTime() {} }; };`,
-    });
-  });
-  afterAll(async () => {
-    await browser.quit();
-    await hoppel.remove();
-  });
-  const step = journey(() => ({ teacher: browser }));
-
-  step('are offered three a day, and chosen', async () => {
-    await page.driver.get(`${hoppel.url}/settings/day`);
-    await page.says('Our day');
-    expect(await page.all('.moment.chosen')).toHaveLength(3);
-    const lunch = await page.find('.list li:nth-child(6) .moment');
-    if (!String(await lunch.getAttribute('class')).includes('chosen')) await lunch.click();
-    await page.until('lunch is announced', async () =>
-      String(await (await page.find('.list li:nth-child(6) .moment')).getAttribute('class')).includes('chosen'),
-    );
-    const state = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { day: { moments: number[] } };
-    expect(state.day.moments.length).toBeGreaterThanOrEqual(3);
-  });
-  step('come to the board at the real time, with a chime, and ask what the clock says', async () => {
-    await page.driver.get(`${hoppel.url}/board`);
-    await page.says('What does our clock say now?');
-    expect(await page.driver.executeScript('return window.rung')).toBe(1);
-    expect(await drawnHands(page.driver, '[role=dialog]')).toEqual({ hour: 0, minute: 0 });
-    await page.says('lunch');
-    await page.tap('Show it in words');
-    await page.says('12 o’clock');
-    await page.tap('Back to the board');
-    await page.until('the board is there', async () => (await page.all('[role=dialog]')).length === 0);
   });
 });

@@ -80,8 +80,8 @@ export const createApp = ({ db, now, webFolder }: AppParts): App => {
   const rounds = createRoundRepository(db, classes);
   const settings = createSettingsRepository(db, classes);
   const day = createDayRepository(db, classes);
-  const planner = createPlanner({ db, classes, plans, lessons, now });
-  const recorder = createRecorder({ answers, children, lessons, rounds, now });
+  const planner = createPlanner({ db, classes, plans, lessons, settings, now });
+  const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, now });
   const live = createLive(runner, settings);
   const setUp = createClassSetUp({ db, classes, children, settings, day });
@@ -111,7 +111,7 @@ export const createApp = ({ db, now, webFolder }: AppParts): App => {
   app.use('/api/lessons', deskRoutes({ db, classes, lessons, children, answers, planner, live, now }));
   app.use('/api/rounds', roundRoutes(runner, live));
   app.use('/api/record', recordRoutes({ answers, children }));
-  app.use('/api/settings', settingsRoutes(settings, live));
+  app.use('/api/settings', settingsRoutes({ settings, planner, live }));
   app.use('/api', () => {
     throw new HoppelError('not-found');
   });

@@ -4,6 +4,7 @@ import { ALL_DIAL_TIMES, TAUGHT_TIMES, handAngles } from '../core/clock/index.ts
 import { seededRng } from '../core/common/index.ts';
 import type { Answer, Item } from '../core/items/index.ts';
 import { mark } from '../core/marking/index.ts';
+import { applyChange, defaultChoices, layUnit, newPlan } from '../core/planning/index.ts';
 import { WRONG_RULES, explain, predict } from '../core/misconceptions/index.ts';
 import { anyStyle, simulateDrawing } from '../core/simulation/index.ts';
 import { readDrawing } from '../core/strokes/index.ts';
@@ -33,6 +34,33 @@ const report = (name: string, unit: string, perSecond: number, yardstick: number
     `${name.padEnd(65)}${format(perSecond)} ${unit} a second; JSON.parse of the same: ${format(yardstick)} (${ratio})`,
   );
 };
+
+/** Milliseconds of one call: the first in this process, then the median of many, each with its own argument. */
+const once = (name: string, call: (i: number) => unknown): void => {
+  const times = Array.from({ length: 61 }, (_, i) => {
+    const began = performance.now();
+    call(i);
+    return performance.now() - began;
+  });
+  const later = times.slice(1).sort((a, b) => a - b);
+  console.log(
+    `${name.padEnd(65)}${later[30]!.toFixed(1)} ms, slowest ${later.at(-1)!.toFixed(1)} ms; the first in this process ${times[0]!.toFixed(1)} ms`,
+  );
+};
+
+// First, while nothing is warm yet: a teacher lays out one unit, not a hundred.
+const unitChoices = (i: number) => ({ ...defaultChoices('2026-11-16', `unit ${i}`), handFirst: false });
+once('lay out a unit of 15 lessons', (i) => layUnit(unitChoices(i)));
+const unit = JSON.stringify(layUnit(unitChoices(0)));
+once('  yardstick: JSON.parse of such a unit', () => JSON.parse(unit) as unknown);
+const plan = newPlan(unitChoices(0), 1);
+once('skip a day in it', () =>
+  applyChange(
+    plan,
+    { kind: 'skip', day: plan.lessons[3]!.day, name: 'fire drill' },
+    { today: '2026-11-16', taught: new Set(), nextId: 99 },
+  ),
+);
 
 /** An item with its right answer and each wrong one that a rule leads to. */
 const answered = (kind: 'read' | 'set' | 'write-digital' | 'draw'): { item: Item; answer: Answer }[] =>

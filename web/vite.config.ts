@@ -14,7 +14,11 @@ export default defineConfig({
     // Inlined files would be data: addresses, which the content policy refuses for fonts.
     assetsInlineLimit: 0,
     // Two entries: a child's tablet never loads the teacher's code.
-    rollupOptions: { input: { teacher: at('index.html'), station: at('station.html') } },
+    rollupOptions: {
+      input: { teacher: at('index.html'), station: at('station.html') },
+      // Core and contract only define things: what a tablet does not use of them (plans, calendars) is left out there.
+      treeshake: { moduleSideEffects: (id) => !/\/(core|contract)\/(?!jitless)/.test(id.replace(/\\/g, '/')) },
+    },
   },
   server: { proxy: { '/api': 'http://localhost:4930' } },
 });

@@ -1,12 +1,14 @@
 import type { DialTime } from '../clock/index.ts';
 import type { Answer, Item } from '../items/index.ts';
-import { answeredTime, mark } from '../marking/index.ts';
+import { answeredTime, mark, type Verdict } from '../marking/index.ts';
 import { isInvisible, leadsTo, predict, type WrongRule } from '../misconceptions/index.ts';
 
 /** An answer with the item it was given to. */
 export interface Response {
   readonly item: Item;
   readonly answer: Answer;
+  /** As it was marked by the class's conventions; marked by the usual ones where it is not given. */
+  readonly verdict?: Verdict;
 }
 
 /** A wrong answer that a rule leads to: the time shown to be read, or asked to be set, and the one answered. */
@@ -39,8 +41,8 @@ const RIGHT_DESPITE_RULE = 0.2;
 /** About as many different answers as a slip or a guess spreads over: one for each hour. */
 const SPREAD = 12;
 
-const answerLikelihood = (state: State, { item, answer }: Response): number => {
-  const { verdict } = mark(item, answer);
+const answerLikelihood = (state: State, { item, answer, ...marked }: Response): number => {
+  const verdict = marked.verdict ?? mark(item, answer).verdict;
   // What nobody can read speaks for no state and against none.
   if (verdict === 'unreadable') return 1;
   const right = verdict === 'right';

@@ -308,3 +308,30 @@ describe('undo', () => {
     expect(keepsThePast(after, plan, { ...context, taught: new Set([9]) })).toBe(false);
   });
 });
+
+describe('a class that goes by “the smaller number”', () => {
+  const after = make({ kind: 'exception' }).plan;
+  const rounds = (from: Plan) =>
+    from.lessons.flatMap((lesson, i) =>
+      lesson.segments.flatMap((segment, at) =>
+        (segment.kind === 'show-me' || segment.kind === 'ticket') &&
+        segment.times.some((time) => time % 60 === 30) &&
+        segment.items.every((item) => item.kind !== 'hour-hand')
+          ? [{ i, at, segment }]
+          : [],
+      ),
+    );
+  it('meets 12:30 in more of its rounds and tickets, and no rule on times is broken for it', () => {
+    const withIt = (from: Plan) => rounds(from).filter(({ segment }) => segment.times.includes(timeOf(12, 30))).length;
+    expect(withIt(after)).toBeGreaterThanOrEqual(Math.max(2, withIt(plan)));
+    for (const { i, at, segment } of rounds(after)) {
+      expect(brokenRules(standingOf(after.lessons, i, at))).toEqual([]);
+      expect(segment.items.map((item) => 'shown' in item && item.shown)).toEqual(segment.times);
+    }
+  });
+  it('has its past left alone', () => {
+    expect(keepsThePast(plan, after, context)).toBe(true);
+    const late = make({ kind: 'exception' }, plan, { ...context, today: '2027-01-01' });
+    expect(late.plan.lessons).toEqual(plan.lessons);
+  });
+});

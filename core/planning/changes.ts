@@ -2,9 +2,11 @@ import type { DialTime } from '../clock/index.ts';
 import { seedFromText, seededRng, type Rng } from '../common/index.ts';
 import { dayOffAt, isTeachingDay, type Day, type DayOff, type Weekday } from './calendar.ts';
 import { MOST_LESSONS } from './choices.ts';
+import { withException } from './exception.ts';
 import { lessonTemplate } from './ladder.ts';
 import { layLesson } from './layLesson.ts';
 import { calendarOf, isFixed, isPast, type Plan, type PlanLesson } from './plan.ts';
+import type { PlanRefusal } from './refusals.ts';
 import { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
 import { reordered, resized, swapped, withoutSegment, type Editing } from './segmentEdits.ts';
 import { layAgain, type Again } from './teachAgain.ts';
@@ -18,6 +20,7 @@ import { layAgain, type Again } from './teachAgain.ts';
  * - `calendar`: other teaching days and days off
  * - `order`, `minutes`, `drop`: segments of a lesson in another order, one longer or shorter, one left out
  * - `swap`: one time for another · `title`: the teacher's own title
+ * - `exception`: 12:30 into the sets, for a class that goes by "the smaller number"
  */
 export type PlanChange =
   | { readonly kind: 'move'; readonly lessonId: number; readonly to: number }
@@ -38,7 +41,8 @@ export type PlanChange =
       readonly place: number;
       readonly time: DialTime;
     }
-  | { readonly kind: 'title'; readonly lessonId: number; readonly title: string };
+  | { readonly kind: 'title'; readonly lessonId: number; readonly title: string }
+  | { readonly kind: 'exception' };
 export const PLAN_CHANGES = [
   'move',
   'reschedule',
@@ -52,20 +56,8 @@ export const PLAN_CHANGES = [
   'drop',
   'swap',
   'title',
+  'exception',
 ] as const satisfies readonly PlanChange['kind'][];
-
-/** Why a change is not made. */
-export const PLAN_REFUSALS = [
-  'past',
-  'no-such-lesson',
-  'no-such-place',
-  'not-a-teaching-day',
-  'day-taken',
-  'too-many-lessons',
-  'last-lesson',
-  'no-days-left',
-] as const;
-export type PlanRefusal = (typeof PLAN_REFUSALS)[number];
 
 /** What is known when a change is made. */
 export interface ChangeContext {
@@ -170,6 +162,11 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
       return skipped(plan, change, context);
     case 'unskip':
       return { ...plan, skipped: plan.skipped.filter(({ from }) => from !== change.day || from < context.today) };
+    case 'exception': {
+      const from = plan.lessons.findIndex((lesson) => !isPast(lesson, context.today));
+      const lessons = withException(plan.lessons, from === -1 ? plan.lessons.length : from, rng, plan.choices);
+      return { ...plan, lessons };
+    }
     case 'calendar':
       return rearranged(
         { ...plan, choices: { ...plan.choices, weekdays: change.weekdays, daysOff: change.daysOff } },

@@ -19,13 +19,11 @@ export {
 } from './calendar.ts';
 export {
   PLAN_CHANGES,
-  PLAN_REFUSALS,
   applyChange,
   keepsThePast,
   type ChangeContext,
   type ChangeResult,
   type PlanChange,
-  type PlanRefusal,
 } from './changes.ts';
 export {
   CLASS_LEVELS,
@@ -47,6 +45,7 @@ export { MOMENTS_A_DAY, clockMomentsIn, momentAt, nextMoment, offeredMoments, ty
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './needs.ts';
 export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './pace.ts';
 export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './plan.ts';
+export { PLAN_REFUSALS, type PlanRefusal } from './refusals.ts';
 export { TIME_REASONS, reasonsOf, type TimeReason } from './reasons.ts';
 export { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
 export {

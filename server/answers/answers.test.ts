@@ -120,6 +120,19 @@ describe('an answer from a tablet', () => {
     expect(sent).toMatchObject({ status, code, added: 0 });
     expect(sent.message).toMatch(/^[A-Z].+\.( \(.+\))?$/);
   });
+  it('is marked by what the class has agreed on', async () => {
+    const written = (text: string) => ({
+      id: newId(),
+      childId: 1,
+      answer: { kind: 'text', text },
+      to: { setting: 'alone', lessonId: LESSON, item: { kind: 'write-digital', shown: 270 }, attempt: 1 },
+    });
+    expect((await school.post('/answers', written('4.30')).expect(201)).body.verdict).toBe('right');
+    const { body } = await school.get('/classroom').expect(200);
+    await school.put('/settings', { ...body.settings, otherForms: 'named' }).expect(200);
+    expect((await school.post('/answers', written('4.30')).expect(201)).body.verdict).toBe('wrong');
+    expect((await school.post('/answers', written('4:30')).expect(201)).body.verdict).toBe('right');
+  });
   it('a second answer to the same task is refused', async () => {
     await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
     expect(await send(tabletAnswer(1, round.id, 0, 420))).toMatchObject({

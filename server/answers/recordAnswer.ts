@@ -2,11 +2,13 @@ import { isDeepStrictEqual } from 'node:util';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
+import type { Conventions } from '../../core/wording/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { RoundRepository } from '../rounds/roundRepository.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { AnswerRepository } from './answerRepository.ts';
 
 interface Parts {
@@ -14,6 +16,8 @@ interface Parts {
   readonly children: ChildRepository;
   readonly lessons: LessonRepository;
   readonly rounds: RoundRepository;
+  /** Marking goes by what the class has agreed on. */
+  readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
 
@@ -25,9 +29,9 @@ export const roundItem = (round: Round, index: number): Item & { shown: number }
 };
 
 /** An answer that does not belong to its item is malformed, not a fault of the server's. */
-const markPosted = (item: Item, answer: Answer) => {
+const markPosted = (item: Item, answer: Answer, conventions: Conventions) => {
   try {
-    return mark(item, answer);
+    return mark(item, answer, conventions);
   } catch (error) {
     if (error instanceof RangeError) throw new HoppelError('malformed', error.message);
     throw error;
@@ -35,7 +39,7 @@ const markPosted = (item: Item, answer: Answer) => {
 };
 
 /** Makes, marks and keeps rows of the record. */
-export const createRecorder = ({ answers, children, lessons, rounds, now }: Parts) => {
+export const createRecorder = ({ answers, children, lessons, rounds, settings, now }: Parts) => {
   const keep = (
     row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>,
     item: Item,
@@ -47,7 +51,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, now }: Part
       ...row,
       item,
       answer,
-      ...toMutable(markPosted(item, answer)),
+      ...toMutable(markPosted(item, answer, settings.one())),
       source,
       storedAt: at.toISOString(),
       day: dayOf(at),

@@ -94,6 +94,20 @@ describe('a unit', () => {
     const back = (await school.post('/plan/undo', { version: other.plan.version }).expect(200)).body;
     expect(back.plan.redo).toMatchObject({ kind: 'remove' });
   });
+  it('puts 12:30 into the sets when the class goes by “the smaller number”, and can take that back', async () => {
+    const made = await make();
+    const rounds = (body: typeof made): number =>
+      body.lessons
+        .flatMap(({ segments }: { segments: { kind: string; times: number[] }[] }) => segments)
+        .filter(({ kind, times }: { kind: string; times: number[] }) => kind !== 'together' && times.includes(30))
+        .length;
+    await school.put('/settings', { ...made.settings, hourFinding: 'smaller' }).expect(200);
+    const after = await state();
+    expect(after.plan.undo).toEqual({ kind: 'exception' });
+    expect(rounds(after)).toBeGreaterThan(0);
+    const { body } = await school.post('/plan/undo', { version: after.plan.version }).expect(200);
+    expect(body.lessons).toEqual(made.lessons);
+  });
   it('tells which rule a request breaks', async () => {
     const { plan, lessons } = await make();
     expect(

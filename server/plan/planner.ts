@@ -14,6 +14,7 @@ import type { ClassRepository } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { PlanRecord, PlanRepository } from './planRepository.ts';
 
 interface Parts {
@@ -21,11 +22,12 @@ interface Parts {
   readonly classes: ClassRepository;
   readonly plans: PlanRepository;
   readonly lessons: LessonRepository;
+  readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
 
 /** Lays out units, changes them, and goes back and forth between their states. */
-export const createPlanner = ({ db, classes, plans, lessons, now }: Parts) => {
+export const createPlanner = ({ db, classes, plans, lessons, settings, now }: Parts) => {
   const moment = (): Pick<ChangeContext, 'today' | 'taught'> => ({ today: dayOf(now()), taught: lessons.taught() });
   const head = (): PlanRecord => {
     const found = plans.maybeHead();
@@ -52,6 +54,13 @@ export const createPlanner = ({ db, classes, plans, lessons, now }: Parts) => {
     const result = applyChange(record.plan, change, { ...moment(), nextId });
     if (!result.done) throw new HoppelError(result.refusal);
     plans.add(id, deed, result.plan, now());
+  };
+
+  /** 12:30 in the sets where the class goes by "the smaller number", which is wrong only there. */
+  const withExceptions = (plan: Plan): Plan => {
+    if (settings.one().hourFinding !== 'smaller') return plan;
+    const result = applyChange(plan, { kind: 'exception' }, { ...moment(), nextId: 0 });
+    return result.done ? result.plan : plan;
   };
 
   return {
@@ -85,7 +94,8 @@ export const createPlanner = ({ db, classes, plans, lessons, now }: Parts) => {
       const numbered = plan.lessons.map((lesson, i) =>
         i < kept.length ? lesson : { ...lesson, id: first + i - kept.length },
       );
-      plans.add(id, { kind: 'made' }, { ...plan, lessons: numbered }, now());
+      const made: Plan = { ...plan, lessons: numbered };
+      plans.add(id, { kind: 'made' }, withExceptions(made), now());
     }),
     /** Changes the unit, once for each id. */
     change: db.transaction(({ id, version, change }: PostPlanChange): void => {

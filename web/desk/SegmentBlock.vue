@@ -17,10 +17,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Segment } from '../../contract/index.ts';
 import type { SegmentKind } from '../../core/planning/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
-import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
 import { usePlanWords } from '../stores/usePlanWords.ts';
+import SegmentClocks from './SegmentClocks.vue';
 import { useResize } from './useResize.ts';
 
 const { segment, lessonKey, minutePx, locked } = defineProps<{
@@ -32,8 +30,6 @@ const { segment, lessonKey, minutePx, locked } = defineProps<{
 }>();
 const emit = defineEmits<{ board: []; times: []; shift: [steps: number]; resize: [minutes: number]; drop: [] }>();
 const { t } = useI18n();
-const store = useClassroomStore();
-const clock = useClockWords(() => store.classroom!.settings);
 const words = usePlanWords();
 
 const ICONS: Record<SegmentKind, string> = {
@@ -62,21 +58,11 @@ const height = computed(() => minutes.value * minutePx - GAP);
 const short = computed(() => height.value < 66);
 const snug = computed(() => !short.value && height.value < 96);
 const tight = computed(() => !short.value && height.value < 126);
-/** Screen pixels the clocks may take beside the board button. */
-const CLOCKS_PX = { short: 156, tall: 238 };
-const SMALLEST = 22;
-const clockPx = computed(() => {
-  const high = short.value ? height.value - 16 : height.value - (snug.value ? 46 : tight.value ? 66 : 84);
-  const wide = Math.floor((short.value ? CLOCKS_PX.short : CLOCKS_PX.tall) / segment.times.length) - 6;
-  return Math.max(SMALLEST, Math.min(42, high, wide));
-});
-/** Clocks that fit; the others are counted. */
-const fitting = computed(() => Math.floor((short.value ? CLOCKS_PX.short : CLOCKS_PX.tall) / (clockPx.value + 6)));
-const shown = computed(() =>
-  segment.times.slice(0, segment.times.length > fitting.value ? fitting.value - 1 : undefined),
+/** Screen pixels the clocks may take: beside the board button, or in a row of their own under it; and one of them. */
+const clocksPx = computed(() => (short.value ? 156 : snug.value ? 238 : 316));
+const clockPx = computed(() =>
+  short.value ? height.value - 16 : height.value - (snug.value ? 46 : tight.value ? 66 : 84),
 );
-const left = computed(() => segment.times.length - shown.value.length);
-const only = (place: number): 'hour' | undefined => (segment.items[place]?.kind === 'hour-hand' ? 'hour' : undefined);
 const shiftKey = (event: KeyboardEvent): void => {
   const steps = { ArrowUp: -1, ArrowDown: 1 }[event.key];
   if (steps === undefined) return;
@@ -106,23 +92,13 @@ const shiftKey = (event: KeyboardEvent): void => {
       <h3 class="title-item">{{ title }}</h3>
       <span v-if="!short" class="quiet">{{ words.who(segment.kind) }}</span>
       <p v-if="short && segment.times.length === 0" class="quiet inline">{{ text }}</p>
-      <button
+      <SegmentClocks
         v-if="short && segment.times.length > 0"
-        type="button"
-        class="clocks"
-        :aria-label="t('desk.timesOf', { segment: title })"
+        :segment="segment"
+        :wide="clocksPx"
+        :high="clockPx"
         @click="emit('times')"
-      >
-        <SmallClock
-          v-for="(time, i) in shown"
-          :key="i"
-          :time="time"
-          :px="clockPx"
-          :only="only(i)"
-          :label="clock.said(time)"
-        />
-        <span v-if="left > 0" class="left">{{ t('desk.moreTimes', { count: left }) }}</span>
-      </button>
+      />
       <span class="quiet minutes" :class="{ beside: short && segment.times.length > 0 }">{{
         t('desk.minutes', { count: minutes })
       }}</span>
@@ -137,24 +113,16 @@ const shiftKey = (event: KeyboardEvent): void => {
       </button>
     </div>
     <template v-if="!short">
-      <p v-if="!snug || segment.times.length === 0" class="text">{{ text }}</p>
-      <button
+      <p v-if="!snug || segment.times.length === 0" class="text" :class="{ beside: segment.times.length > 0 }">
+        {{ text }}
+      </p>
+      <SegmentClocks
         v-if="segment.times.length > 0"
-        type="button"
-        class="clocks"
-        :aria-label="t('desk.timesOf', { segment: title })"
+        :segment="segment"
+        :wide="clocksPx"
+        :high="clockPx"
         @click="emit('times')"
-      >
-        <SmallClock
-          v-for="(time, i) in shown"
-          :key="i"
-          :time="time"
-          :px="clockPx"
-          :only="only(i)"
-          :label="clock.said(time)"
-        />
-        <span v-if="left > 0" class="left">{{ t('desk.moreTimes', { count: left }) }}</span>
-      </button>
+      />
     </template>
     <button
       v-if="segment.times.length > 0"
@@ -285,30 +253,17 @@ h3 {
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
 }
+.block:not(.short, .snug) .text.beside {
+  margin-right: 84px;
+}
 .tight .text {
   -webkit-line-clamp: 1;
-}
-.clocks {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  margin-left: 36px;
-  border-radius: 999px;
-}
-.clocks:hover {
-  background: var(--plum-tint);
 }
 .short .clocks {
   margin-left: 8px;
 }
 .block:not(.short, .snug, .tight) .clocks {
   margin-top: 4px;
-}
-.left {
-  color: var(--quiet);
-  font-size: 14px;
-  padding-right: 8px;
-  white-space: nowrap;
 }
 .to-board {
   position: absolute;
@@ -324,6 +279,10 @@ h3 {
   border-radius: 10px;
   color: var(--plum);
   font-weight: 600;
+}
+.block:not(.short, .snug) .to-board {
+  bottom: auto;
+  top: 32px;
 }
 .short .to-board {
   bottom: 50%;

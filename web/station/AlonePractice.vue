@@ -60,7 +60,7 @@ const done = async (): Promise<void> => {
   const item = { kind: 'set', shown: time } as const;
   const answer = { kind: 'hands', ...gearedAngles(minutes.value) } as const;
   store.answerAlone(child.value.id, practice.lessonId, item, attempt.value, answer);
-  if (mark(item, answer).verdict === 'right') {
+  if (mark(item, answer, store.state!.settings).verdict === 'right') {
     status.value = 'right';
     lit.value = undefined;
     goOn(1100);

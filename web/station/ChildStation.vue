@@ -20,7 +20,7 @@ const right = computed(
   () =>
     round.value !== undefined &&
     own.value !== undefined &&
-    mark({ kind: 'set', shown: round.value.asked }, own.value).verdict === 'right',
+    mark({ kind: 'set', shown: round.value.asked }, own.value, store.state!.settings).verdict === 'right',
 );
 
 const status = computed((): TaskStatus => {

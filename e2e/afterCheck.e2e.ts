@@ -1,0 +1,37 @@
+import { describe, expect } from '@jest/globals';
+import { journey } from './support/journey.ts';
+import { visit } from './support/visit.ts';
+
+const { hoppel, browser, page } = await visit();
+
+/** What a check says, and what follows from it. */
+describe('after a check', () => {
+  const step = journey(() => ({ teacher: browser }));
+
+  step('what it takes to go on is the teacher’s to set, and the suggestion follows', async () => {
+    await page.driver.get(hoppel.url);
+    await page.says('Go on, with a small group');
+    await page.tap('When to go on');
+    await page.says('Go on from 80% secure');
+    await page.driver.executeScript(`
+      const slider = document.querySelectorAll('.ask input[type=range]')[1];
+      slider.value = 75;
+      slider.dispatchEvent(new Event('input', { bubbles: true }));`);
+    await page.says('Go on with a small group from 75%');
+    await page.tap('Keep');
+    await page.says('fewer than the 75% it takes');
+  });
+  step('accepting “teach it again” puts a lesson in that aims at the reasons found, and says what moved', async () => {
+    await page.tap('Accept');
+    await page.says('Teach again put in.');
+    await page.says('Once more: new on Tue 24');
+    await page.says('O’clock: read and set: Tue 24 to Wed 25');
+    await page.says('Once more');
+    expect(await page.all('.path .stone')).toHaveLength(17);
+    // 3:00 beside 12:15 would show quarter past, which nobody has met: what is shown is o’clock only.
+    const shown = await page.all('.block:nth-child(2) .small-clock');
+    expect(shown.length).toBeGreaterThan(1);
+    await page.tap('Undo');
+    await page.until('16 stones', async () => (await page.all('.path .stone')).length === 16);
+  });
+});
