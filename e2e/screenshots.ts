@@ -2,7 +2,8 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { startBrowser, type Browser } from './support/browser.ts';
-import { startHoppel } from './support/hoppel.ts';
+import { Key } from 'selenium-webdriver';
+import { TODAY, startHoppel } from './support/hoppel.ts';
 import { onPage } from './support/page.ts';
 import { tourOf } from './support/tour.ts';
 
@@ -22,8 +23,32 @@ const open = async (path: string, words: string): Promise<void> => {
   await page.says(words);
 };
 
+/** Lets the board announce lunch today, whatever is offered. */
+const chooseLunch = async (): Promise<void> => {
+  const { day } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+    day: { routine: { id: number; at: number }[] };
+  };
+  await fetch(`${hoppel.url}/api/day/moments`, {
+    method: 'PUT',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ moments: day.routine.filter(({ at }) => at === 720).map(({ id }) => id) }),
+  });
+};
+
 await open('/', 'What we know');
 await picture('lesson-desk');
+await page.tap('Times of “Show me”');
+await page.says('Why these times');
+await page.driver.sleep(400);
+await (await page.find('.times .row li:nth-child(2) button')).click();
+await picture('times');
+await open('/', 'What we know');
+await page.driver.executeScript("document.querySelector('.path li:nth-child(9) a').focus()");
+await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
+await page.says('Lesson moved.');
+await picture('path-moved');
+await page.tap('Undo');
+await page.says('Taken back');
 await open('/board/8?segment=1', '');
 await page.press('1');
 await page.press('2');
@@ -59,6 +84,21 @@ await open('/class/2', 'What Bram can do');
 await picture('child');
 await open('/settings', 'The hands are called');
 await picture('settings');
+await open('/settings/class', 'Class list');
+await picture('children');
+await open('/settings/day', 'Our day');
+await picture('day');
+await open('/settings/unit', 'Take out and in');
+await page.tap('Lay out anew');
+await page.says('Lay it out');
+await picture('unit');
+// A moment before noon, as the page sees the clock.
+await page.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+  source: `const now = Date.now.bind(Date); const shift = new Date('${TODAY}T11:59:58').getTime() - now(); Date.now = () => now() + shift;`,
+});
+await chooseLunch();
+await open('/board', 'What does our clock say now?');
+await picture('clock-moment');
 
 await browser.quit();
 await hoppel.remove();

@@ -16,8 +16,9 @@ export default defineConfig({
     // Two entries: a child's tablet never loads the teacher's code.
     rollupOptions: {
       input: { teacher: at('index.html'), station: at('station.html') },
-      // Core and contract only define things: what a tablet does not use of them (plans, calendars) is left out there.
-      treeshake: { moduleSideEffects: (id) => !/\/(core|contract)\/(?!jitless)/.test(id.replace(/\\/g, '/')) },
+      // Core and contract only define things: what a tablet does not use of them (plans, calendars)
+      // is left out there. The contract's index sets Zod up first of all.
+      treeshake: { moduleSideEffects: (id) => !/\/(core|contract)\/(?!jitless|index)/.test(id.replace(/\\/g, '/')) },
     },
   },
   server: { proxy: { '/api': 'http://localhost:4930' } },

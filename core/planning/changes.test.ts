@@ -282,6 +282,11 @@ describe('a lesson’s segments', () => {
     expect(segments(few, 7)).toHaveLength(1);
     expect(refusal({ kind: 'drop', lessonId: 7, at: 0 }, few)).toBe('no-such-place');
   });
+  it('without their ticket make no check any more', () => {
+    expect(plan.lessons[9]!.kind).toBe('check');
+    const at = segments(plan, 9).findIndex(({ kind }) => kind === 'ticket');
+    expect(make({ kind: 'drop', lessonId: 9, at }).plan.lessons[9]!.kind).toBe('lesson');
+  });
   it('have a time swapped with its task, in the round practised again too', () => {
     const first = suggestTimes(standingOf(plan.lessons, 7, 3), 0)[0]!;
     expect(first.breaks).toEqual([]);

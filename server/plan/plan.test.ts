@@ -256,6 +256,19 @@ describe('files in and out', () => {
     await school.put('/settings', { ...body.settings, english: 'en-GB' }).expect(200);
     expect((await pdf()).toString('latin1')).toContain('[0 0 841.89 595.28]');
   });
+  it('is a page a week even where every day is taught for half an hour', async () => {
+    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
+    const full = { ...choices, minutes: 30, weekdays: [1, 2, 3, 4, 5, 6, 7], level: 'onward', firstDay: '2026-11-30' };
+    const { body } = await school.post('/plan', { id: newId(), choices: full }).expect(201);
+    const reply = await school
+      .get('/plan/plan.pdf')
+      .buffer()
+      .parse(bytes as never)
+      .expect(200);
+    expect((reply.body as Buffer).toString('latin1').match(/\/Type \/Page\b[^s]/g)).toHaveLength(
+      Math.ceil(body.lessons.length / 7),
+    );
+  });
   it('says that there is nothing to take out where there is no unit', async () => {
     await school.post('/classes', { id: newId(), name: 'Fern Room', children: [] }).expect(201);
     for (const path of ['unit.json', 'unit.ics', 'plan.pdf'])

@@ -17,6 +17,7 @@ import {
   teacherSentence,
 } from '../../core/reporting/index.ts';
 import { digital, type Conventions } from '../../core/wording/index.ts';
+import type { Outline } from '../../core/face/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { drawClock } from '../print/drawClock.ts';
@@ -53,8 +54,14 @@ const write = (doc: Doc, text: string, x: number, y: number, width: number, styl
 };
 
 /** Rows of small clocks. @returns where they end */
-const clocks = (doc: Doc, lesson: PlanLesson, at: number, x: number, y: number, width: number): number => {
-  const { times, items } = lesson.segments[at]!;
+const clocks = (
+  doc: Doc,
+  { items, times }: PlanLesson['segments'][number],
+  outline: Outline,
+  x: number,
+  y: number,
+  width: number,
+): number => {
   const inRow = Math.max(1, Math.floor(width / CLOCK_STEP));
   times.forEach((time, i) => {
     const [column, row] = [i % inRow, Math.floor(i / inRow)];
@@ -65,6 +72,7 @@ const clocks = (doc: Doc, lesson: PlanLesson, at: number, x: number, y: number, 
       x + column * CLOCK_STEP + CLOCK_RADIUS,
       y + row * CLOCK_STEP + CLOCK_RADIUS,
       CLOCK_RADIUS,
+      outline,
       only,
     );
   });
@@ -154,8 +162,9 @@ export const planPdf = async (
           { size: 9.5, font: 'bold' },
         );
         const text = segmentText(lesson.key, lesson.segments[at]!, conventions, choices.pace);
-        y = write(doc, text, x, y, wide, { size: 8, colour: QUIET });
-        y = clocks(doc, lesson, at, x, y + 3, wide);
+        // Six and seven lessons a week leave narrow columns: times, but not what is said with them.
+        if (columns === 5) y = write(doc, text, x, y, wide, { size: 8, colour: QUIET });
+        y = clocks(doc, lesson.segments[at]!, conventions.outline, x, y + 3, wide);
       });
     });
     doc.font('regular').fontSize(8).fillColor(QUIET);

@@ -1,9 +1,13 @@
 import ical from 'ical-generator';
+import { Temporal } from 'temporal-polyfill';
 import type { Plan } from '../../core/planning/index.ts';
 import { lessonMinutes } from '../../core/planning/index.ts';
 import { lessonICan, lessonTitle, segmentTitle } from '../../core/reporting/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
+
+/** Written as UTC so that no zone of this machine moves it; `floating` then leaves the zone out. */
+const asUtc = (time: Temporal.PlainDateTime): Date => new Date(time.toZonedDateTime('UTC').epochMilliseconds);
 
 /**
  * The unit as a calendar: one event a lesson at number time. Times are floating (RFC 5545, 3.3.5): nine o'clock at school,
@@ -16,9 +20,9 @@ export const calendarOfUnit = (
 ): string => {
   const calendar = ical({ name, prodId: { company: 'Hoppel', product: 'Hoppel', language: 'EN' } });
   lessons.forEach((lesson, i) => {
-    // Written as UTC so that no zone of this machine moves it; `floating` then leaves the zone out.
-    const start = new Date(`${lesson.day}T${numberTime}:00Z`);
-    const end = new Date(start.getTime() + lessonMinutes(lesson.segments) * 60_000);
+    const starts = Temporal.PlainDateTime.from(`${lesson.day}T${numberTime}`);
+    const start = asUtc(starts);
+    const end = asUtc(starts.add({ minutes: lessonMinutes(lesson.segments) }));
     calendar.createEvent({
       id: `hoppel-${id}-${lesson.id}`,
       start,

@@ -4,10 +4,15 @@ import { mdiDotsHorizontal, mdiDragVertical } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ListedChild, PutChild } from '../../contract/index.ts';
-import PictureMenu from './PictureMenu.vue';
+import type { Picture } from '../../core/pictures/index.ts';
+import PictureMenu from '../people/PictureMenu.vue';
 import { LANGUAGES } from './languages.ts';
 
-const { child } = defineProps<{ child: ListedChild }>();
+const { child, free } = defineProps<{
+  child: ListedChild;
+  /** Pictures no child has. */
+  free: readonly Picture[];
+}>();
 const emit = defineEmits<{ change: [change: PutChild]; shift: [steps: number] }>();
 const { t } = useI18n();
 const name = ref(child.name);
@@ -29,7 +34,12 @@ const shiftKey = (event: KeyboardEvent): void => {
     <button type="button" class="grip" :aria-label="t('children.grip', { name: child.name })" @keydown="shiftKey">
       <v-icon :icon="mdiDragVertical" size="22" />
     </button>
-    <PictureMenu :child="child" @choose="(picture) => emit('change', { picture })" />
+    <PictureMenu
+      :picture="child.picture"
+      :choices="free"
+      :label="t('children.pictureOf', { name: child.name })"
+      @choose="(picture) => emit('change', { picture })"
+    />
     <input
       v-model="name"
       class="name"
@@ -53,7 +63,7 @@ const shiftKey = (event: KeyboardEvent): void => {
           v-bind="activator"
           :icon="mdiDotsHorizontal"
           variant="text"
-          size="40"
+          size="36"
           :aria-label="t('children.more', { name: child.name })"
         />
       </template>
@@ -88,7 +98,7 @@ const shiftKey = (event: KeyboardEvent): void => {
   display: flex;
   align-items: center;
   gap: 4px;
-  height: 42px;
+  height: 100%;
   border-radius: var(--corner);
   min-width: 0;
 }
@@ -101,7 +111,7 @@ const shiftKey = (event: KeyboardEvent): void => {
 }
 .grip {
   width: 32px;
-  height: 40px;
+  height: 36px;
   color: var(--pebble);
   cursor: grab;
   touch-action: none;
@@ -109,7 +119,7 @@ const shiftKey = (event: KeyboardEvent): void => {
 .name {
   flex: 1;
   min-width: 0;
-  height: 40px;
+  height: 36px;
   padding: 0 10px;
   border: 0;
   border-radius: 10px;

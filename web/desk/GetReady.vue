@@ -24,6 +24,7 @@ const note = useNote(
   () => lesson.id,
   () => (desk?.lessonId === lesson.id ? desk.note : undefined),
 );
+const skills = computed(() => lesson.skills.map((skill) => t(`skills.long.${skill}`)).join(' · '));
 const when = computed(() => {
   const [hours, minutes] = store.classroom!.class!.numberTime.split(':').map(Number) as [number, number];
   const from = hours * 60 + minutes;
@@ -47,12 +48,16 @@ const when = computed(() => {
       {{ desk.noteBefore }}
     </p>
     <h2 class="title-column">{{ t('desk.getReady') }}</h2>
-    <h3 class="label">{{ t('desk.byTheEnd') }}</h3>
+    <h3 class="label one-line">
+      {{ t('desk.byTheEnd') }}<template v-if="skills !== ''"> · {{ skills }}</template>
+    </h3>
     <p class="i-can child-type">{{ words.iCan(lesson) }}</p>
-    <h3 class="label">{{ t('desk.wordsToUse') }}</h3>
-    <ul class="words">
-      <li v-for="key in wordsOfLesson(lesson)" :key="key" class="child-type">{{ words.word(key) }}</li>
-    </ul>
+    <template v-if="wordsOfLesson(lesson).length > 0">
+      <h3 class="label">{{ t('desk.wordsToUse') }}</h3>
+      <ul class="words">
+        <li v-for="key in wordsOfLesson(lesson)" :key="key" class="child-type">{{ words.word(key) }}</li>
+      </ul>
+    </template>
     <template v-if="things.length > 0">
       <h3 class="label">{{ t('desk.layOut') }}</h3>
       <ul class="things">
@@ -135,6 +140,11 @@ textarea::placeholder {
     sans-serif;
   color: var(--quiet);
   margin: 11px 0 4px;
+}
+.one-line {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .i-can {
   font-size: 21px;

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { brokenRules, reasonsOf, standingOf, suggestTimes } from '../../core/planning/index.ts';
+import PictureClock from '../clock/PictureClock.vue';
 import SmallClock from '../clock/SmallClock.vue';
 import TimePicker from '../clock/TimePicker.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -39,6 +40,11 @@ const swap = (): void => {
   place.value = undefined;
   wanted.value = undefined;
 };
+/** The clocks a child chooses from, of the chosen time or the first. */
+const options = computed(() => {
+  const item = segment.value.items[place.value ?? 0];
+  return item?.kind === 'choose-clock' ? item.options : [];
+});
 const only = (i: number): 'hour' | undefined => (segment.value.items[i]?.kind === 'hour-hand' ? 'hour' : undefined);
 </script>
 
@@ -75,6 +81,14 @@ const only = (i: number): 'hour' | undefined => (segment.value.items[i]?.kind ==
             <h3 class="title-item">{{ t('desk.against') }}</h3>
             <ul class="reasons">
               <li v-for="(one, i) in broken" :key="i" class="breaks">{{ words.rule(one) }}</li>
+            </ul>
+          </template>
+          <template v-if="options.length > 0">
+            <h3 class="title-item">{{ t('desk.options', { time: clock.written(segment.times[place ?? 0]!) }) }}</h3>
+            <ul class="row options">
+              <li v-for="(option, i) in options" :key="i">
+                <PictureClock :picture="option" :px="56" :label="t('desk.option', { place: i + 1 })" />
+              </li>
             </ul>
           </template>
           <p v-if="place === undefined && !locked" class="quiet">{{ t('desk.swapHint') }}</p>
@@ -130,6 +144,9 @@ const only = (i: number): 'hour' | undefined => (segment.value.items[i]?.kind ==
 }
 .time.warned {
   box-shadow: inset 0 0 0 2px var(--carrot);
+}
+.options {
+  margin: 8px 0 14px;
 }
 .body {
   display: grid;

@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch } from 'vue';
+import { onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { Desk, type Thresholds } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
@@ -7,6 +7,9 @@ import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import { problemKey } from '../stores/problemWords.ts';
+
+/** Milliseconds between two tries while the server does not answer. */
+const RETRY_MS = 2000;
 
 /** The desk of one lesson, none in a class without a unit: what is ticked, what the last check said. Fetched again when the record changes. */
 export const useDesk = (lessonId: () => number | undefined) => {
@@ -25,6 +28,21 @@ export const useDesk = (lessonId: () => number | undefined) => {
       problem.value = problemKey(error);
     }
   };
+  let last: Promise<unknown> = Promise.resolve();
+  /** Writes go one after another; while the server does not answer that is said, and the write tried again. */
+  const write = (send: () => Promise<Desk>): Promise<void> => {
+    const turn = last.then(async () => {
+      for (;;) {
+        await keep(send());
+        if (problem.value !== 'problem.unreachable' || ended) return;
+        await new Promise((again) => setTimeout(again, RETRY_MS));
+      }
+    });
+    last = turn;
+    return turn;
+  };
+  let ended = false;
+  onScopeDispose(() => (ended = true));
   const load = async (): Promise<void> => {
     if (lessonId() !== undefined) await keep(get(Desk, `/lessons/${lessonId()}/desk`));
   };
@@ -34,7 +52,8 @@ export const useDesk = (lessonId: () => number | undefined) => {
     const what = `${lessonId()} ${decision}`;
     const id = decisionIds.get(what) ?? newId();
     decisionIds.set(what, id);
-    await keep(put(Desk, `/lessons/${lessonId()}/decision`, { id, decision }));
+    const at = lessonId();
+    await write(() => put(Desk, `/lessons/${at}/decision`, { id, decision }));
     if (problem.value !== undefined) return;
     decisionIds.delete(what);
     if (decision !== 'teach-again') return;
@@ -58,8 +77,10 @@ export const useDesk = (lessonId: () => number | undefined) => {
   return {
     desk,
     problem,
-    tick: (item: string, ticked: boolean): Promise<void> =>
-      keep(put(Desk, `/lessons/${lessonId()}/ready/${item}`, { ticked })),
+    tick: (item: string, ticked: boolean): Promise<void> => {
+      const at = lessonId();
+      return write(() => put(Desk, `/lessons/${at}/ready/${item}`, { ticked }));
+    },
     decide,
     setThresholds,
   };

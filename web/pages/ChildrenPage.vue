@@ -4,6 +4,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import type { ListedChild } from '../../contract/index.ts';
+import { PICTURES } from '../../core/pictures/index.ts';
 import ChildLine from '../children/ChildLine.vue';
 import { namesIn } from '../children/namesIn.ts';
 import ChildPicture from '../people/ChildPicture.vue';
@@ -40,6 +41,13 @@ const shift = async (at: number, steps: number): Promise<void> => {
   (list.value as { $el: HTMLElement } | null)?.$el.querySelectorAll<HTMLElement>('.grip')[at + steps]?.focus();
 };
 
+/** Screen pixels a line takes: forty children fit the screen. */
+const rowPx = computed(() => Math.max(36, Math.min(42, Math.floor(540 / Math.ceil(children.value.length / 2)))));
+const free = computed(() => {
+  const taken = new Set(children.value.map(({ picture }) => picture));
+  return PICTURES.filter((picture) => !taken.has(picture));
+});
+
 const typed = ref('');
 const names = computed(() => namesIn(typed.value));
 const add = async (): Promise<void> => {
@@ -68,12 +76,13 @@ const rename = (): void => {
         handle=".grip"
         :animation="180"
         class="sheet list"
-        :style="{ gridTemplateRows: `repeat(${Math.ceil(children.length / 2)}, 42px)` }"
+        :style="{ gridTemplateRows: `repeat(${Math.ceil(children.length / 2)}, ${rowPx}px)` }"
       >
         <ChildLine
           v-for="(child, i) in children"
           :key="child.id"
           :child="child"
+          :free="free"
           @change="(change) => attempt(() => store.changeChild(child.id, change))"
           @shift="(steps) => shift(i, steps)"
         />

@@ -5,10 +5,10 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { RoutineEntry } from '../../contract/index.ts';
 import { dayTime, isTaught, onDial } from '../../core/clock/index.ts';
-import { PICTURES } from '../../core/pictures/index.ts';
+import { PICTURES, type Picture } from '../../core/pictures/index.ts';
 import { ringChime } from '../board/chime.ts';
 import SmallClock from '../clock/SmallClock.vue';
-import ChildPicture from '../people/ChildPicture.vue';
+import PictureMenu from '../people/PictureMenu.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../stores/problemWords.ts';
@@ -44,6 +44,10 @@ const setTime = (line: Line, field: string): void => {
   const [hours, minutes] = field.split(':').map(Number);
   if (hours === undefined || minutes === undefined || Number.isNaN(hours + minutes)) return;
   line.at = dayTime(hours * 60 + minutes);
+  void save();
+};
+const setPicture = (line: Line, picture: Picture): void => {
+  line.picture = picture;
   void save();
 };
 const remove = (i: number): void => {
@@ -82,7 +86,12 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
             :aria-label="t('day.timeOf', { name: line.name })"
             @change="setTime(line, ($event.target as HTMLInputElement).value)"
           />
-          <ChildPicture :picture="line.picture" :px="34" />
+          <PictureMenu
+            :picture="line.picture"
+            :choices="PICTURES"
+            :label="t('day.pictureOf', { name: line.name })"
+            @choose="(picture) => setPicture(line, picture)"
+          />
           <input
             v-model="line.name"
             class="name"

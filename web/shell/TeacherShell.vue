@@ -1,15 +1,25 @@
 <!-- The head of every teacher's screen: brand, the path, the places. -->
 <script setup lang="ts">
 import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation } from '@mdi/js';
+import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { usePlanStore } from '../stores/plan.ts';
 import BrandMark from './BrandMark.vue';
 import ClassSwitcher from './ClassSwitcher.vue';
 import LessonPath from './LessonPath.vue';
 import PlanNews from '../plan/PlanNews.vue';
 
 const { t } = useI18n();
+const plan = usePlanStore();
+/** Ctrl or Cmd with Z takes back what was done to the unit, with Shift does it again; in a field they belong to the field. */
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
+  if ((event.target as Element).closest('input, textarea, select') !== null) return;
+  event.preventDefault();
+  void (event.shiftKey ? plan.redo() : plan.undo());
+});
 const route = useRoute();
 const store = useClassroomStore();
 const places = [
