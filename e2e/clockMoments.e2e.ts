@@ -38,7 +38,7 @@ describe('clock moments', () => {
     await page.says('What does our clock say now?');
     expect(await page.driver.executeScript('return window.rung')).toBe(1);
     expect(await drawnHands(page.driver, '[role=dialog]')).toEqual({ hour: 0, minute: 0 });
-    await page.says('lunch');
+    await page.says('Lunch');
     await page.tap('Show it in words');
     await page.says('12 o’clock');
     await page.tap('Back to the board');

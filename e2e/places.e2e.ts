@@ -1,17 +1,13 @@
-import { createRequire } from 'node:module';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { v4 as newId } from 'uuid';
 import { handAngles, hourOf, timeOf, type DialTime } from '../core/clock/index.ts';
 import { startingTime, type Item } from '../core/items/index.ts';
 import { predict } from '../core/misconceptions/index.ts';
+import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { drawnHands, handsStandAt, onPage, type Page } from './support/page.ts';
-
-const { AxeBuilder } = createRequire(import.meta.url)(
-  '@axe-core/webdriverjs',
-) as typeof import('@axe-core/webdriverjs');
 
 interface RequestLog {
   readonly message: { readonly method: string; readonly params: { readonly request?: { readonly url: string } } };
@@ -53,8 +49,7 @@ describe('every place of Hoppel', () => {
   it.each(places)('%s has no fault that axe finds, and its main work fits 1280 by 800', async (path, words) => {
     await open(path, words);
     await page.driver.sleep(400); // the covers and hops have come to rest
-    const { violations } = await new AxeBuilder(page.driver).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+    await expectNoFault(page.driver);
     if (path === '/class/2' || path === '/settings/unit') return; // a long list scrolls
     const overflow = await page.driver.executeScript(
       'return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]',

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { Key, type WebElement } from 'selenium-webdriver';
+import { expectNoFault } from './support/axe.ts';
 import { journey } from './support/journey.ts';
 import { visit } from './support/visit.ts';
 
@@ -62,6 +63,7 @@ describe('the plan', () => {
     await page.tap('Make the class'); // one
     await page.says('A new unit');
     await page.says('16 lessons');
+    await expectNoFault(browser.driver);
     await page.tap('first grade: half past too'); // two: what is chosen already
     await page.tap('Lay the path'); // three
     await page.says('What clocks are for');
@@ -213,6 +215,8 @@ describe('the plan', () => {
     await page.tap('Times of “Show me”');
     await page.says('Why these times');
     await page.says('nobody can count on');
+    await page.driver.sleep(400); // the window unfolds
+    await expectNoFault(browser.driver);
     await page.driver.sleep(400); // the window unfolds
     await (await page.find('.times .row li:nth-child(1) button')).click();
     const bricks = await page.all('.picker .brick.breaks');

@@ -127,6 +127,33 @@ describe('a unit laid out from any answers', () => {
     ));
 });
 
+describe('a unit laid out after lessons were given', () => {
+  const given = layUnit(CHOICES).slice(0, 7);
+  const later = { ...CHOICES, firstDay: '2026-11-25' };
+  it('goes on with those that are left', () =>
+    expect(layUnit(later, given).map(({ key }) => key)).toEqual(
+      ladderOf(later)
+        .slice(7)
+        .map(({ key }) => key),
+    ));
+  it('goes on with what a larger unit adds, and begins again once everything was given', () => {
+    const all = layUnit(CHOICES);
+    expect(layUnit({ ...later, level: 'onward' }, all).map(({ key }) => key)).toEqual([
+      'quarter-past',
+      'quarter-to',
+      'five-minutes',
+      'five-minutes-set',
+    ]);
+    expect(layUnit(later, all)[0]!.key).toBe('why-clocks');
+  });
+  it('keeps the rules on times towards what was given before', () => {
+    const unit = [...given, ...layUnit(later, given)];
+    unit.forEach((lesson, i) =>
+      lesson.segments.forEach((_, at) => expect(brokenRules(standingOf(unit, i, at))).toEqual([])),
+    );
+  });
+});
+
 describe('the unit of a first grade', () => {
   const unit = layUnit(CHOICES);
   it('has 16 lessons: what clocks are for first, half past after o’clock, both at the end', () => {

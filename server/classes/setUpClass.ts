@@ -43,6 +43,8 @@ const DAY_PICTURES: Readonly<Record<(typeof DAY_EVENTS)[number], Picture>> = {
   home: 'leaf',
 };
 
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /**
  * Makes a class with its children and a school day to start from, all or nothing, and opens it. A class made beside another
  * begins with the conventions of the one open before: one choice holds everywhere.
@@ -63,7 +65,7 @@ export const createClassSetUp = ({ db, classes, children, settings, day }: Parts
     const english = before?.english ?? DEFAULT_CONVENTIONS.english;
     day.save(
       DAY_EVENTS.map((event) => ({
-        name: wordsOf(`clock.dayEvents.${event}`, english),
+        name: capital(wordsOf(`clock.dayEvents.${event}`, english)),
         picture: DAY_PICTURES[event],
         at: SCHOOL_DAY[event],
       })),

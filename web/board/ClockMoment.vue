@@ -18,7 +18,7 @@ const open = ref(false);
 
 <template>
   <section class="moment" role="dialog" :aria-label="t('board.momentNow')" @keydown.esc.stop="emit('close')">
-    <SmallClock :time="time" :px="420" size="full" :label="t('board.momentClock')" />
+    <SmallClock :time="time" :px="420" size="full" :label="t('board.momentClock')" class="clock" />
     <div>
       <p class="event child-type"><ChildPicture :picture="entry.picture" :px="72" />{{ entry.name }}</p>
       <p class="question child-type">{{ t('board.momentNow') }}</p>
@@ -39,10 +39,13 @@ const open = ref(false);
   display: flex;
   align-items: center;
   justify-content: center;
-  flex-wrap: wrap;
-  gap: 64px;
+  gap: 5vw;
   padding: 32px;
   background: linear-gradient(110deg, var(--dawn-left), var(--dawn-middle) 55%, var(--dawn-right));
+}
+.clock {
+  width: min(84vh, 50vw);
+  height: auto;
 }
 .moment > div {
   display: grid;
@@ -60,7 +63,7 @@ const open = ref(false);
 .question {
   font-size: 44px;
   line-height: 56px;
-  max-width: 14em;
+  text-wrap: balance;
 }
 .cover {
   min-height: 72px;

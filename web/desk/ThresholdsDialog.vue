@@ -21,7 +21,7 @@ const set = (which: 'goOn' | 'withGroup', value: number): void => {
 </script>
 
 <template>
-  <v-dialog :model-value="true" width="460" @update:model-value="emit('close')">
+  <v-dialog :model-value="true" width="460" :aria-label="t('desk.thresholds')" @update:model-value="emit('close')">
     <form class="sheet ask" @submit.prevent="emit('keep', { goOn, withGroup })">
       <h2 class="title-column">{{ t('desk.thresholds') }}</h2>
       <label>

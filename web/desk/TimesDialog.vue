@@ -49,8 +49,13 @@ const only = (i: number): 'hour' | undefined => (segment.value.items[i]?.kind ==
 </script>
 
 <template>
-  <v-dialog :model-value="true" width="760" @update:model-value="emit('close')">
-    <section class="sheet times" :aria-label="t('desk.timesOf', { segment: words.segment(segment.kind) })">
+  <v-dialog
+    :model-value="true"
+    width="760"
+    :aria-label="t('desk.timesOf', { segment: words.segment(segment.kind) })"
+    @update:model-value="emit('close')"
+  >
+    <section class="sheet times">
       <header>
         <h2 class="title-column">{{ words.segment(segment.kind) }}</h2>
         <p class="quiet">{{ words.title(lesson) }}</p>

@@ -16,7 +16,7 @@ const text = ref(start);
 </script>
 
 <template>
-  <v-dialog :model-value="true" width="440" @update:model-value="emit('cancel')">
+  <v-dialog :model-value="true" width="440" :aria-label="title" @update:model-value="emit('cancel')">
     <form class="sheet ask" @submit.prevent="emit('answer', text.trim())">
       <h2 class="title-column">{{ title }}</h2>
       <v-text-field v-model="text" :label="label" :type="type" maxlength="80" autofocus hide-details />
