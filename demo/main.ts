@@ -3,11 +3,8 @@ import { dirname, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { isDay, schoolDayFrom } from '../core/planning/index.ts';
 import { clockFrom, dayOf } from '../server/clock.ts';
-import { createClassRepository } from '../server/classes/classRepository.ts';
-import { createPlanRepository } from '../server/plan/planRepository.ts';
 import { openDatabase } from '../server/db/open.ts';
-import { TODAYS_LESSON } from './clover.ts';
-import { makeDemo } from './makeDemo.ts';
+import { DEMO_CLASS, makeDemo } from './makeDemo.ts';
 
 // Makes the demo data file unless there is one laid around today already. One of an earlier day is kept beside it.
 const { values } = parseArgs({ options: { data: { type: 'string' }, today: { type: 'string' } } });
@@ -18,19 +15,19 @@ if (values.today !== undefined && !isDay(values.today)) {
 }
 const today = values.today ?? dayOf(clockFrom(undefined)());
 
-/** The first day of an existing demo class's unit, which tells the day it is laid around; none when the file is new. */
+/** The day an existing demo class is laid around; none when the file is new or only half made. */
 const laidAround = (): string | undefined => {
   if (!existsSync(file)) return undefined;
   const db = openDatabase(file);
-  const day = createPlanRepository(db, createClassRepository(db)).maybeHead()?.plan.choices.firstDay;
+  const sender = db.prepare<[], string>('SELECT sender_id FROM class WHERE demo = 1').pluck().get();
   db.close();
-  return day;
+  return sender?.replace(DEMO_CLASS, '');
 };
 
 try {
   mkdirSync(dirname(file), { recursive: true });
   const day = laidAround();
-  if (day !== schoolDayFrom(today, 1 - TODAYS_LESSON)) {
+  if (day !== schoolDayFrom(today, 0)) {
     if (day !== undefined) {
       renameSync(file, file.replace(/(\.\w+)?$/, `-${day}$1`));
       console.log(`The demo class is laid around today anew; the one of ${day} is kept beside it.`);

@@ -21,6 +21,9 @@ import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
 /** Namespace of the ids of simulated answers: the same class always has the same ids. */
 const NAMESPACE = '5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c11';
 
+/** What the demo class calls itself when it is set up, before the day it is laid around. */
+export const DEMO_CLASS = 'demo-';
+
 /** Chosen so that about six in ten are secure after the ticket and every kind of result can be seen. */
 const SEED = 'hare';
 
@@ -45,7 +48,7 @@ export const makeDemo = (db: Database, today: Day): void => {
   const settings = createSettingsRepository(db, classes);
   const day = createDayRepository(db, classes);
   createClassSetUp({ db, classes, children, settings, day })({
-    id: uuidOf('class', NAMESPACE),
+    id: DEMO_CLASS + schoolDayFrom(today, 0),
     name: 'Clover Room',
     demo: true,
     children: CLOVER_ROOM,

@@ -1,6 +1,6 @@
 <!-- A moment of the day: the real time on a clock, and the question what it says. -->
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { RoutineEntry, Settings } from '../../contract/index.ts';
 import { onDial } from '../../core/clock/index.ts';
@@ -14,15 +14,22 @@ const { t } = useI18n();
 const clock = useClockWords(() => settings);
 const time = computed(() => onDial(entry.at));
 const open = ref(false);
+const cover = useTemplateRef('cover');
+onMounted(() => cover.value?.focus());
+/** Keys belong to the moment while it is there, not to the board behind it. */
+const key = (event: KeyboardEvent): void => {
+  event.stopPropagation();
+  if (event.key === 'Escape') emit('close');
+};
 </script>
 
 <template>
-  <section class="moment" role="dialog" :aria-label="t('board.momentNow')" @keydown.esc.stop="emit('close')">
+  <section class="moment" role="dialog" :aria-label="t('board.momentNow')" @keydown="key">
     <SmallClock :time="time" :px="420" size="full" :label="t('board.momentClock')" class="clock" />
     <div>
       <p class="event child-type"><ChildPicture :picture="entry.picture" :px="72" />{{ entry.name }}</p>
       <p class="question child-type">{{ t('board.momentNow') }}</p>
-      <button v-if="!open" type="button" class="cover child-type" autofocus @click="open = true">
+      <button v-if="!open" ref="cover" type="button" class="cover child-type" @click="open = true">
         {{ t('board.momentOpen') }}
       </button>
       <p v-else class="answer child-type" role="status">{{ clock.said(time) }}</p>

@@ -316,4 +316,11 @@ h3 {
 .held .edge::after {
   opacity: 1;
 }
+/* A finger does not hover. */
+@media (hover: none) and (pointer: coarse) {
+  .drop,
+  .edge::after {
+    opacity: 1;
+  }
+}
 </style>
