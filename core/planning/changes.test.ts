@@ -129,6 +129,22 @@ describe('a lesson put in', () => {
     for (const item of items) expect(isInvisible('coming-hour', item)).toBe(false);
     lesson.segments.forEach((_, at) => expect(brokenRules(standingOf(make(change).plan.lessons, 12, at))).toEqual([]));
   });
+  it('never asks 12:00 of children who swap the hands: there it cannot be seen', () => {
+    const change: PlanChange = {
+      kind: 'insert',
+      after: 7,
+      what: 'again',
+      skills: ['oclock-read'],
+      rules: ['hands-swapped'],
+    };
+    for (let seed = 0; seed < 40; seed++) {
+      const from = newPlan({ ...CHOICES, firstDay: '2026-11-13', seed: `seed ${seed}` }, 0);
+      const lesson = make(change, from).plan.lessons[8]!;
+      const asked = lesson.segments.flatMap((segment) => (segment.kind === 'show' ? [] : segment.times));
+      expect(asked.length).toBeGreaterThan(8);
+      expect(asked).not.toContain(timeOf(12));
+    }
+  });
   it('before the past, or past forty, is refused', () => {
     expect(refusal({ kind: 'insert', after: 3, what: 'blank' })).toBe('past');
     let long = plan;
