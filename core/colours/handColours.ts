@@ -37,9 +37,9 @@ export type HandColourProblem =
   | { readonly kind: 'alike'; readonly vision: Vision; readonly difference: number };
 
 /** Contrast a shape needs on white (WCAG 2.2, success criterion 1.4.11). */
-export const LEAST_CONTRAST = 3;
+const LEAST_CONTRAST = 3;
 /** Difference at which two large shapes are told apart at a glance, ten times a just noticeable one or so. */
-export const LEAST_DIFFERENCE = 15;
+const LEAST_DIFFERENCE = 15;
 
 const WHITE = '#ffffff';
 const colour = (hex: string): Color => {

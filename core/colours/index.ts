@@ -1,8 +1,1 @@
-export {
-  LEAST_CONTRAST,
-  LEAST_DIFFERENCE,
-  VISIONS,
-  handColourProblems,
-  type HandColourProblem,
-  type Vision,
-} from './handColours.ts';
+export { VISIONS, handColourProblems, type HandColourProblem, type Vision } from './handColours.ts';

@@ -29,9 +29,6 @@ const plain = (day: Day): Temporal.PlainDate => Temporal.PlainDate.from(day, { o
 /** The day so many days later (or earlier, when negative). */
 export const addDays = (day: Day, days: number): Day => plain(day).add({ days }).toString();
 
-/** Days from one day to another; negative when the second is earlier. */
-export const daysBetween = (from: Day, to: Day): number => plain(from).until(plain(to), { largestUnit: 'days' }).days;
-
 /** Is this a real calendar day written YYYY-MM-DD? */
 export const isDay = (text: string): boolean => {
   if (!/^\d{4}-\d\d-\d\d$/.test(text)) return false;
@@ -73,9 +70,6 @@ const nearestTeachingDay = (calendar: SchoolCalendar, day: Day, direction: 1 | -
 
 /** The day itself, or the first teaching day after it. @throws RangeError when there is none within two years */
 export const teachingDayFrom = (calendar: SchoolCalendar, day: Day): Day => nearestTeachingDay(calendar, day, 1);
-
-/** The first teaching day after a day. @throws RangeError when there is none within two years */
-export const nextTeachingDay = (calendar: SchoolCalendar, day: Day): Day => teachingDayFrom(calendar, addDays(day, 1));
 
 /**
  * The teaching day that lies so many teaching days away; 0 gives the day itself or the next teaching day.

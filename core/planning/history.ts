@@ -1,6 +1,6 @@
-import type { DialTime } from '../clock/index.ts';
+import { TAUGHT_TIMES, type DialTime } from '../clock/index.ts';
 import type { ItemKind } from '../items/index.ts';
-import type { TimeGroup } from '../sets/index.ts';
+import { groupOfTime, type TimeGroup } from '../sets/index.ts';
 import { groupsTaught } from './ladder.ts';
 import type { PlannedLesson, Segment, SegmentKind } from './segment.ts';
 
@@ -54,3 +54,9 @@ export const usesIn = (before: readonly Pick<PlannedLesson, 'segments'>[]): Read
 /** Groups of times taught in some lessons, in teaching order. */
 export const groupsOf = (lessons: readonly Pick<PlannedLesson, 'skills'>[]): TimeGroup[] =>
   groupsTaught(lessons.flatMap(({ skills }) => skills));
+
+/** O'clock and half past of the groups children have met: wrong options are made from these. All of them where nothing was met. */
+export const timesMet = (groups: readonly TimeGroup[]): readonly DialTime[] => {
+  const met = TAUGHT_TIMES.filter((time) => groups.includes(groupOfTime(time)));
+  return met.length > 0 ? met : TAUGHT_TIMES;
+};

@@ -3,11 +3,9 @@ export {
   WEEKDAYS,
   addDays,
   dayOffAt,
-  daysBetween,
   isDay,
   isTeachingDay,
   mondayOf,
-  nextTeachingDay,
   schoolDayFrom,
   teachingDayFrom,
   teachingDays,
@@ -41,7 +39,7 @@ export { currentLesson } from './currentLesson.ts';
 export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thresholds } from './decision.ts';
 export { LESSON_KEYS, groupsTaught, ladderOf } from './ladder.ts';
 export { layUnit } from './layUnit.ts';
-export { MOMENTS_A_DAY, clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './moments.ts';
+export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './moments.ts';
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './needs.ts';
 export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './pace.ts';
 export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './plan.ts';

@@ -2,6 +2,7 @@ import type { DialTime } from '../clock/index.ts';
 import type { Rng } from '../common/index.ts';
 import type { Item, ItemKind } from '../items/index.ts';
 import {
+  TIMES_OF_GROUP,
   chooseTimes,
   cleanExamples,
   contrastExamples,
@@ -12,7 +13,7 @@ import {
   type TimeGroup,
 } from '../sets/index.ts';
 import type { UnitChoices } from './choices.ts';
-import { groupsOf, isOneHanded, recencies, usesIn } from './history.ts';
+import { groupsOf, isOneHanded, recencies, timesMet, usesIn } from './history.ts';
 import { apportion } from './minutes.ts';
 import { itemCount } from './pace.ts';
 import { oneAfterAnother, type PlannedLesson, type Segment, type SegmentKind } from './segment.ts';
@@ -32,35 +33,49 @@ export type LaidLesson = Omit<PlannedLesson, 'day'>;
 type Content = Pick<Segment, 'times' | 'items'>;
 const NOTHING: Content = { times: [], items: [] };
 
-/** Tasks about times, one a time, the kinds in turn. */
-export const tasksAbout = (rng: Rng, tasks: readonly ItemKind[], times: readonly DialTime[]): Item[] =>
-  times.map((time, i) => makeItem(tasks[i % tasks.length]!, rng, [time]));
-
-/** The set of a segment in which children read, set, write or draw. */
-const practiceSet = (
-  { rng, before }: LayingContext,
-  kind: SegmentKind,
-  earlier: readonly Segment[],
-  groups: readonly TimeGroup[],
+/** Tasks about times, one a time, the kinds in turn. @param met groups children have met, for wrong options */
+export const tasksAbout = (
+  rng: Rng,
   tasks: readonly ItemKind[],
-  count: number,
+  times: readonly DialTime[],
+  met: readonly TimeGroup[],
+): Item[] => times.map((time, i) => makeItem(tasks[i % tasks.length]!, rng, [time], timesMet(met)));
+
+/** Where a set of times stands and what it is for. */
+interface PracticeWishes {
+  readonly kind: SegmentKind;
+  readonly groups: readonly TimeGroup[];
+  readonly tasks: readonly ItemKind[];
+  readonly count: number;
+  /** Times wanted above others; passed over where they are too few. */
+  readonly wanted?: (time: DialTime) => boolean;
+}
+
+/** The set of a segment in which children read, set, write or draw. @param earlier segments of the lesson laid out already */
+export const practiceSet = (
+  { rng, before }: Pick<LayingContext, 'rng' | 'before'>,
+  earlier: readonly Segment[],
+  { kind, groups, tasks, count, wanted }: PracticeWishes,
 ): Content => {
   const known = groupsOf(before);
   const lately = recencies(kind, before, earlier);
   const uses = usesIn([...before, { segments: earlier }]);
   const hardLate = !isOneHanded(tasks);
+  const mayCome = (time: DialTime): boolean =>
+    tasks.every((task) => suits(task, time)) &&
+    // Hard times wait until the easy ones of their group have been taught.
+    (!hardLate || !isHardTime(time) || known.includes(groupOfTime(time)));
+  const all = groups.flatMap((group) => TIMES_OF_GROUP[group]).filter(mayCome);
+  const narrowed = wanted !== undefined && all.filter(wanted).length >= count ? wanted : () => true;
   const times = chooseTimes(rng, {
     count,
     groups,
     hardLate,
     recency: (time) => lately.get(time) ?? 0,
     uses: (time) => uses.get(time) ?? 0,
-    suits: (time) =>
-      tasks.every((task) => suits(task, time)) &&
-      // Hard times wait until the easy ones of their group have been taught.
-      (!hardLate || !isHardTime(time) || known.includes(groupOfTime(time))),
+    suits: (time) => mayCome(time) && narrowed(time),
   });
-  return { times, items: tasksAbout(rng, tasks, times) };
+  return { times, items: tasksAbout(rng, tasks, times, [...known, ...groups]) };
 };
 
 /** Times and tasks of one segment. */
@@ -91,21 +106,29 @@ const contentOf = (
       return { times: contrastExamples(rng, count, shownLately), items: [] };
     case 'taught': {
       const known = groupsOf(before);
-      return known.length === 0 ? NOTHING : practiceSet(context, plan.kind, earlier, known, tasks, count);
+      return known.length === 0
+        ? NOTHING
+        : practiceSet(context, earlier, { kind: plan.kind, groups: known, tasks, count });
     }
     case 'set':
-      return practiceSet(context, plan.kind, earlier, plan.times.groups, tasks, count);
+      return practiceSet(context, earlier, { kind: plan.kind, groups: plan.times.groups, tasks, count });
     case 'tasks':
-      return { times: [], items: distinctTasks(rng, tasks, count) };
+      return { times: [], items: distinctTasks(rng, tasks, count, groupsOf(before)) };
   }
 };
 
-/** Tasks that are not about a time, no two alike, as many as there are up to a number. */
-export const distinctTasks = (rng: Rng, tasks: readonly ItemKind[], count: number): Item[] => {
+/** Tasks that are not about a time, no two alike, as many as there are up to a number. @param met groups children have met: clocks to judge show these */
+export const distinctTasks = (
+  rng: Rng,
+  tasks: readonly ItemKind[],
+  count: number,
+  met: readonly TimeGroup[],
+): Item[] => {
+  const times = timesMet(met);
   const made = new Map<string, Item>();
   // A kind such as "which way round" has one task only; forty tries find what there is.
   for (let tries = 0; tries < 40 && made.size < count; tries++) {
-    const item = makeItem(tasks[tries % tasks.length]!, rng);
+    const item = makeItem(tasks[tries % tasks.length]!, rng, times, times);
     made.set(JSON.stringify(item), item);
   }
   return [...made.values()];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { hourOf, timeOf, type DialTime } from '../clock/index.ts';
+import { hourOf, isPossible, timeOf, type DialTime } from '../clock/index.ts';
 import { makeItem } from '../sets/index.ts';
 import { SKILL_DATA, type Skill } from '../skills/index.ts';
 import {
@@ -195,6 +195,17 @@ describe('the unit of a first grade', () => {
     const short = layUnit({ ...CHOICES, order: 'together', handFirst: false, media: 'paper' });
     expect(short).toHaveLength(10);
     expect(short[4]!.skills).toEqual(['hour-hand-on', 'hour-hand-between', 'oclock-read', 'half-past-read']);
+  });
+  it('offers words, and judges clocks, of the kinds of times children have met only', () => {
+    for (let seed = 0; seed < 12; seed++)
+      for (const level of ['kindergarten', 'first-grade'] as const) {
+        const lessons = layUnit({ ...CHOICES, level, seed: `${seed}` });
+        const before = lessons.slice(0, level === 'kindergarten' ? undefined : 10).flatMap(({ segments }) => segments);
+        for (const item of before.flatMap((segment) => segment.items)) {
+          if (item.kind === 'choose-words') expect(item.options.map((time) => time % 60)).toEqual([0, 0, 0]);
+          if (item.kind === 'judge-clock' && isPossible(item.clock.hands)) expect(item.clock.hands.minute).toBe(0);
+        }
+      }
   });
   it('asks nobody to judge a clock of half past who knows o’clock only', () => {
     for (let i = 0; i < 200; i++) {

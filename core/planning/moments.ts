@@ -13,7 +13,7 @@ export interface RoutineEntry {
 }
 
 /** Moments offered a day. */
-export const MOMENTS_A_DAY = 3;
+const MOMENTS_A_DAY = 3;
 
 /** Entries at o'clock or half past, in the order of the day: moments at which the class can read its own clock. */
 export const clockMomentsIn = (routine: readonly RoutineEntry[]): RoutineEntry[] =>

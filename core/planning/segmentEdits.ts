@@ -3,7 +3,7 @@ import type { Rng } from '../common/index.ts';
 import type { ItemKind } from '../items/index.ts';
 import { TIMES_OF_GROUP, groupOfTime, suits } from '../sets/index.ts';
 import type { UnitChoices } from './choices.ts';
-import { usesIn } from './history.ts';
+import { groupsOf, usesIn } from './history.ts';
 import { distinctTasks, tasksAbout } from './layLesson.ts';
 import { itemCount } from './pace.ts';
 import { brokenRules } from './rules.ts';
@@ -57,6 +57,7 @@ const lengthened = <L extends PlannedLesson>(
 ): Segment => {
   let segment = lesson.segments[at]!;
   const uses = usesIn([...before, lesson]);
+  const met = groupsOf([...before, lesson]);
   const pool = [...new Set(segment.times.map(groupOfTime))]
     .flatMap((group) => TIMES_OF_GROUP[group])
     .filter((time) => tasks.every((task) => suits(task, time)))
@@ -71,7 +72,7 @@ const lengthened = <L extends PlannedLesson>(
       .map((time) => ({
         ...segment,
         times: [...segment.times, time],
-        items: [...segment.items, ...tasksAbout(rng, [task], [time])],
+        items: [...segment.items, ...tasksAbout(rng, [task], [time], met)],
       }))
       .find(fits);
     if (next === undefined) return segment;
@@ -92,7 +93,7 @@ export const resized = <L extends PlannedLesson>(editing: Editing<L>, at: number
   const count = itemCount(segment.kind, tasks, minutes, choices.pace);
   let content: Pick<Segment, 'times' | 'items'> = segment;
   if (tasks.length > 0 && segment.times.length === 0) {
-    const more = distinctTasks(rng, tasks, count);
+    const more = distinctTasks(rng, tasks, count, groupsOf([...editing.before, lesson]));
     content = {
       times: [],
       items: [...segment.items, ...more].slice(0, Math.min(count, Math.max(more.length, segment.items.length))),
@@ -114,7 +115,7 @@ export const resized = <L extends PlannedLesson>(editing: Editing<L>, at: number
  * @returns none when there is no such place, or the task cannot be about that time
  */
 export const swapped = <L extends PlannedLesson>(
-  { lesson, rng }: Editing<L>,
+  { lesson, before, rng }: Editing<L>,
   at: number,
   place: number,
   time: DialTime,
@@ -123,7 +124,7 @@ export const swapped = <L extends PlannedLesson>(
   if (segment?.times[place] === undefined) return undefined;
   const task = segment.items[place]?.kind;
   if (task !== undefined && !suits(task, time)) return undefined;
-  const item = task === undefined ? undefined : tasksAbout(rng, [task], [time])[0]!;
+  const item = task === undefined ? undefined : tasksAbout(rng, [task], [time], groupsOf([...before, lesson]))[0]!;
   const whole = segment.times.join();
   return withSegments(
     lesson,

@@ -1,19 +1,11 @@
 import type { DialTime } from '../clock/index.ts';
 import type { ItemKind } from '../items/index.ts';
 import { RULE_HELP, isInvisible, type WrongRule } from '../misconceptions/index.ts';
-import {
-  TIMES_OF_GROUP,
-  chooseTimes,
-  cleanExamples,
-  contrastExamples,
-  groupOfTime,
-  isHardTime,
-  type TimeGroup,
-} from '../sets/index.ts';
+import { cleanExamples, contrastExamples, groupOfTime, isHardTime, type TimeGroup } from '../sets/index.ts';
 import type { Skill } from '../skills/index.ts';
-import { groupsOf, recencies, usesIn } from './history.ts';
+import { groupsOf } from './history.ts';
 import { groupsTaught } from './ladder.ts';
-import { tasksAbout, type LaidLesson, type LayingContext } from './layLesson.ts';
+import { practiceSet, type LaidLesson, type LayingContext } from './layLesson.ts';
 import { apportion } from './minutes.ts';
 import { itemCount } from './pace.ts';
 import { oneAfterAnother, type Segment, type SegmentKind } from './segment.ts';
@@ -66,20 +58,9 @@ export const layAgain = ({ skills, rules }: Again, { rng, choices, before }: Lay
       return [...earlier, { ...base, times: aimed.length > 0 ? aimed : fallback, items: [] }];
     }
     if (task === undefined) return [...earlier, { ...base, times: [], items: [] }];
-    const lately = recencies(kind, before, earlier);
-    const uses = usesIn(before);
-    const suited = (tell: boolean) => (time: DialTime) =>
-      (!tell || tellsRules(task, time)) && (!isHardTime(time) || groupsOf(before).includes(groupOfTime(time)));
-    const enough = groups.flatMap((group) => TIMES_OF_GROUP[group]).filter(suited(true)).length >= count;
-    const times = chooseTimes(rng, {
-      count,
-      groups,
-      hardLate: true,
-      recency: (time) => lately.get(time) ?? 0,
-      uses: (time) => uses.get(time) ?? 0,
-      suits: suited(enough),
-    });
-    return [...earlier, { ...base, times, items: tasksAbout(rng, [task], times) }];
+    const wanted = (time: DialTime): boolean => tellsRules(task, time);
+    const content = practiceSet({ rng, before }, earlier, { kind, groups, tasks: [task], count, wanted });
+    return [...earlier, { ...base, ...content }];
   }, []);
   return { key: 'again', kind: 'lesson', skills, segments: oneAfterAnother(laid) };
 };

@@ -2,4 +2,4 @@ export { chooseTimes, fitsAt, type SetWishes } from './chooseTimes.ts';
 export { cleanExamples, contrastExamples } from './examples.ts';
 export { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, isHardTime, type TimeGroup } from './groups.ts';
 export { makeItem, suits } from './makeItem.ts';
-export { areNeighbours, contrastOf, hasCountingOrder, isCleanExample, laterHalf } from './order.ts';
+export { areNeighbours, hasCountingOrder, isCleanExample, laterHalf } from './order.ts';

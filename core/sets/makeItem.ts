@@ -81,8 +81,8 @@ const faultyHands = (
   );
 
 /** Three times to pair, whose clocks, digits and words all differ, in orders that are not the same. */
-const pairItem = (rng: Rng, shown: DialTime): Item => {
-  const times = shuffled(rng, [shown, ...timeDistractors(rng, shown).slice(0, 2)]);
+const pairItem = (rng: Rng, shown: DialTime, taught: readonly DialTime[]): Item => {
+  const times = shuffled(rng, [shown, ...timeDistractors(rng, shown, taught).slice(0, 2)]);
   const order = (): number[] => shuffled(rng, [0, 1, 2]);
   let [digitsOrder, wordsOrder] = [order(), order()];
   // A column in the order of the clocks would need no reading.
@@ -118,9 +118,15 @@ export const suits = (kind: ItemKind, time: DialTime): boolean =>
  * One task of a kind about one of the given times, never ambiguous and never impossible: options all differ, a wrong one
  * is never right in disguise, a faulty clock has exactly one fault.
  * @param times o'clock and half past to choose from; all of them unless said otherwise
+ * @param taught times children have met, from which wrong options and clocks to judge are made
  * @throws RangeError when none of the times suits the kind
  */
-export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = TAUGHT_TIMES): Item => {
+export const makeItem = (
+  kind: ItemKind,
+  rng: Rng,
+  times: readonly DialTime[] = TAUGHT_TIMES,
+  taught: readonly DialTime[] = TAUGHT_TIMES,
+): Item => {
   const shown = (): DialTime =>
     pick(
       rng,
@@ -141,11 +147,15 @@ export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = 
       return { kind, shown: shown() };
     case 'choose-words': {
       const time = shown();
-      return { kind, shown: time, options: shuffled(rng, [time, ...timeDistractors(rng, time).slice(0, OPTIONS - 1)]) };
+      return {
+        kind,
+        shown: time,
+        options: shuffled(rng, [time, ...timeDistractors(rng, time, taught).slice(0, OPTIONS - 1)]),
+      };
     }
     case 'choose-clock': {
       const time = shown();
-      const wrong = faceDistractors(rng, time).slice(0, OPTIONS - 1);
+      const wrong = faceDistractors(rng, time, taught).slice(0, OPTIONS - 1);
       return { kind, shown: time, options: shuffled(rng, [pictureAt(time), ...wrong]) };
     }
     case 'choose-writings': {
@@ -154,7 +164,7 @@ export const makeItem = (kind: ItemKind, rng: Rng, times: readonly DialTime[] = 
       return { kind, shown: time, options: shuffled(rng, [...rightWritings(time), ...wrong]) };
     }
     case 'pair':
-      return pairItem(rng, shown());
+      return pairItem(rng, shown(), taught);
     case 'yet':
       return yetItem(rng, shown());
     case 'judge-clock':

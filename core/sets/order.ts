@@ -1,4 +1,4 @@
-import { angleBetween, handAngles, hourOf, isHalfPast, timeOf, type DialTime } from '../clock/index.ts';
+import { angleBetween, handAngles, hourOf, type DialTime } from '../clock/index.ts';
 import { shuffled, type Rng } from '../common/index.ts';
 import { isHardTime } from './groups.ts';
 
@@ -18,9 +18,6 @@ export const isCleanExample = (time: DialTime): boolean => {
   const { hour, minute } = handAngles(time);
   return hourOf(time) !== 12 && hourOf(time) !== 6 && angleBetween(hour, minute) >= 45 && !isHardTime(time);
 };
-
-/** The contrast of a time: the same hour at the other of o'clock and half past. */
-export const contrastOf = (time: DialTime): DialTime => timeOf(hourOf(time), isHalfPast(time) ? 0 : 30);
 
 /**
  * So many of these times in an order that is not a counting order, hard ones in the later half; none when there is no such

@@ -42,7 +42,7 @@ const shiftKey = (event: KeyboardEvent): void => {
     />
     <input
       v-model="name"
-      class="name"
+      class="bare-field name"
       maxlength="40"
       :aria-label="t('children.nameOf', { name: child.name })"
       @change="rename"
@@ -115,22 +115,6 @@ const shiftKey = (event: KeyboardEvent): void => {
   color: var(--pebble);
   cursor: grab;
   touch-action: none;
-}
-.name {
-  flex: 1;
-  min-width: 0;
-  height: 36px;
-  padding: 0 10px;
-  border: 0;
-  border-radius: 10px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  font-weight: 600;
-  font-size: 16px;
-}
-.name:hover {
-  background: var(--sand);
 }
 .toggle {
   display: flex;

@@ -81,7 +81,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
           <SmallClock :time="onDial(line.at)" :px="38" :label="clock.said(onDial(line.at))" />
           <input
             type="time"
-            class="time-type"
+            class="sand-field time-type"
             :value="asField(line.at)"
             :aria-label="t('day.timeOf', { name: line.name })"
             @change="setTime(line, ($event.target as HTMLInputElement).value)"
@@ -94,7 +94,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
           />
           <input
             v-model="line.name"
-            class="name"
+            class="bare-field name"
             maxlength="40"
             :aria-label="t('day.nameOf', { name: line.name })"
             @change="save"
@@ -122,7 +122,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
       <h2 class="title-item">{{ t('day.numberTime') }}</h2>
       <input
         type="time"
-        class="field time-type"
+        class="sand-field field time-type"
         :value="store.classroom!.class!.numberTime"
         :aria-label="t('day.numberTime')"
         @change="numberTime(($event.target as HTMLInputElement).value)"
@@ -171,29 +171,7 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
   min-height: 46px;
 }
 input[type='time'] {
-  height: 40px;
-  padding: 0 8px;
-  border: 0;
-  border-radius: 10px;
-  background: var(--sand);
-  color: var(--ink);
   font-size: 16px;
-}
-.name {
-  flex: 1;
-  min-width: 0;
-  height: 40px;
-  padding: 0 10px;
-  border: 0;
-  border-radius: 10px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  font-weight: 600;
-  font-size: 16px;
-}
-.name:hover {
-  background: var(--sand);
 }
 .moment {
   display: flex;

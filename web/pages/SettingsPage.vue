@@ -1,7 +1,6 @@
 <!-- Conventions of the class. A change shows in the preview first and holds everywhere once it is kept. -->
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue';
-import { onBeforeRouteLeave } from 'vue-router';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
 import { SNAPS, timeOf, type DialTime } from '../../core/clock/index.ts';
@@ -83,10 +82,6 @@ const keep = async (): Promise<void> => {
     problem.value = problemKey(error);
   }
 };
-// Leaving with something chosen and not kept asks nothing: it is put back, as it said it would be.
-onBeforeRouteLeave(() => {
-  draft.value = {};
-});
 </script>
 
 <template>

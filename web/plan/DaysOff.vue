@@ -64,12 +64,12 @@ const span = ({ from: first, to: last }: DayOff): string =>
       </li>
     </ul>
     <div class="add">
-      <input v-model="fresh.from" type="date" :aria-label="t('plan.offFrom')" />
+      <input v-model="fresh.from" class="sand-field" type="date" :aria-label="t('plan.offFrom')" />
       <span class="quiet">{{ t('plan.offTo') }}</span>
-      <input v-model="fresh.to" type="date" :aria-label="t('plan.offTo')" />
+      <input v-model="fresh.to" class="sand-field" type="date" :aria-label="t('plan.offTo')" />
       <input
         v-model="fresh.name"
-        class="name"
+        class="sand-field name"
         maxlength="80"
         :placeholder="t('plan.offName')"
         :aria-label="t('plan.offName')"
@@ -117,15 +117,6 @@ li button {
   flex-wrap: wrap;
   align-items: center;
   gap: 6px;
-}
-input:not([type='file']) {
-  height: 44px;
-  padding: 0 10px;
-  border: 0;
-  border-radius: 10px;
-  background: var(--sand);
-  color: var(--ink);
-  font: inherit;
 }
 .name {
   flex: 1;

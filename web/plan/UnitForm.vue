@@ -29,7 +29,12 @@ const setFirst = (day: string): void => {
     <div class="two">
       <label class="field">
         <span class="title-item">{{ t('plan.firstDay') }}</span>
-        <input type="date" :value="choices.firstDay" @change="setFirst(($event.target as HTMLInputElement).value)" />
+        <input
+          class="sand-field"
+          type="date"
+          :value="choices.firstDay"
+          @change="setFirst(($event.target as HTMLInputElement).value)"
+        />
       </label>
       <label class="field">
         <span class="title-item">{{ t('plan.minutes', { count: choices.minutes }) }}</span>
@@ -82,6 +87,7 @@ const setFirst = (day: string): void => {
         <label v-for="stage in STAGES" :key="stage">
           {{ t(`plan.stage.${stage}`) }}
           <input
+            class="sand-field"
             type="number"
             min="0"
             max="120"
@@ -112,16 +118,6 @@ const setFirst = (day: string): void => {
 .field input[type='range'] {
   accent-color: var(--plum);
   height: 44px;
-}
-input[type='date'],
-input[type='number'] {
-  height: 44px;
-  padding: 0 12px;
-  border: 0;
-  border-radius: 10px;
-  background: var(--sand);
-  color: var(--ink);
-  font: inherit;
 }
 summary {
   min-height: 44px;
