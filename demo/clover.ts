@@ -38,7 +38,7 @@ export const CLOVER_ROOM: readonly DemoChild[] = [
   { name: 'Vito', picture: 'trowel', behaves: readsNumeral },
 ];
 
-/** The child who missed the first ticket. */
+/** The child who missed the last ticket, the day before today's lesson. */
 export const AWAY_AT_TICKET = 'Nia';
 
 /** Place in the unit of the lesson that falls on today: "O'clock: read and set". */
