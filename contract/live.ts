@@ -1,3 +1,4 @@
+import type { BoardCommand, BoardView } from './board.ts';
 import type { BoardState } from './round.ts';
 import type { StationRound } from './station.ts';
 import type { Settings } from './settings.ts';
@@ -12,6 +13,13 @@ export interface TeacherEvents {
   /** Something in the record or the class changed; whoever shows it fetches it again. */
   record: { readonly lessonId: number | null };
   settings: Settings;
+  /** What the board shows now; null when none is open. */
+  view: BoardView | null;
+  /**
+   * A wish of a remote's for one board. The only event that is no state: one lost with its connection is seen on the
+   * remote, where nothing changes, and is simply tapped again.
+   */
+  command: BoardCommand;
   /** Class, children, plan or day changed, or another class was opened: whoever shows them fetches them again. */
   classroom: null;
 }

@@ -26,6 +26,9 @@ export const PROBLEM_CODES = [
   'unit-begun',
   ...PLAN_REFUSALS,
   'teacher-only',
+  'wrong-code',
+  'too-many-tries',
+  'nothing-to-ask',
   'failed',
 ] as const;
 export const ProblemCode = z.enum(PROBLEM_CODES);

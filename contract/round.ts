@@ -1,13 +1,49 @@
 import { z } from 'zod';
-import { ROUND_MOVES, ROUND_PHASES } from '../core/rounds/index.ts';
-import { Answer } from './item.ts';
+import {
+  MOST_ROUND_ITEMS,
+  MOST_THINK_SECONDS,
+  ROUND_MOVES,
+  ROUND_ORIGINS,
+  ROUND_PHASES,
+  ROUND_TASKS,
+  isRoundItem,
+  type RoundItem as CoreRoundItem,
+} from '../core/rounds/index.ts';
+import { Answer, Item } from './item.ts';
 import { SenderId, Time, Verdict } from './values.ts';
+
+/** A task a class can be given at once. */
+export const RoundItem = z.custom<CoreRoundItem>(
+  (value) => {
+    const item = Item.safeParse(value);
+    return item.success && isRoundItem(item.data);
+  },
+  { error: 'must be a task that a whole class can be given' },
+);
+
+const pace = {
+  /** Seconds of thinking before "show"; 0 leaves it out. */
+  thinkSeconds: z.int().min(0).max(MOST_THINK_SECONDS),
+  /** Three, two, one before "show". */
+  countdown: z.boolean(),
+  /** Ask what somebody missed once more later in the round. */
+  repeatMissed: z.boolean(),
+};
+export const RoundPace = z.strictObject(pace);
+export type RoundPace = z.infer<typeof RoundPace>;
 
 /** A round on the board. `version` grows by one with every move, so that two boards never move it twice. */
 export const Round = z.strictObject({
   id: SenderId,
   lessonId: z.int(),
-  times: z.array(Time).min(1),
+  /** In asking order. */
+  entries: z
+    .array(z.strictObject({ item: RoundItem, origin: z.enum(ROUND_ORIGINS) }))
+    .min(1)
+    .max(MOST_ROUND_ITEMS),
+  /** In reserve, for when there is time left. */
+  spares: z.array(RoundItem).max(MOST_ROUND_ITEMS),
+  ...pace,
   index: z.int().min(0),
   phase: z.enum(ROUND_PHASES),
   revealed: z.int().min(0),
@@ -21,12 +57,33 @@ export const Round = z.strictObject({
 });
 export type Round = z.infer<typeof Round>;
 
-export const PostRound = z.strictObject({ id: SenderId, lessonId: z.int().positive() });
+const Tasks = z.array(z.enum(ROUND_TASKS)).min(1).max(ROUND_TASKS.length);
+/** Where the tasks of a round come from: a segment of the lesson, Hoppel's own choice, or the teacher's. */
+export const RoundSource = z.discriminatedUnion('what', [
+  z.strictObject({ what: z.literal('segment'), at: z.int().min(0).max(19) }),
+  z.strictObject({ what: z.literal('surprise'), tasks: Tasks }),
+  z.strictObject({ what: z.literal('times'), task: z.enum(ROUND_TASKS), times: z.array(Time).min(1).max(12) }),
+]);
+export type RoundSource = z.infer<typeof RoundSource>;
+
+/** Begins a round; without a source it is the lesson's show-me round. */
+export const PostRound = z.strictObject({
+  id: SenderId,
+  lessonId: z.int().positive(),
+  source: RoundSource.exactOptional(),
+});
 export type PostRound = z.infer<typeof PostRound>;
 
 /** A move made from the version the board shows. */
 export const PostMove = z.strictObject({ move: z.enum(ROUND_MOVES), version: z.int().min(0) });
 export type PostMove = z.infer<typeof PostMove>;
+
+/** The coming tasks in another order, by their places; those left out are not asked. */
+export const PutRoundOrder = z.strictObject({
+  order: z.array(z.int().min(0).max(MOST_ROUND_ITEMS)).max(MOST_ROUND_ITEMS),
+  version: z.int().min(0),
+});
+export type PutRoundOrder = z.infer<typeof PutRoundOrder>;
 
 /** What the teacher saw for one item: who missed it and who had it, one row a child. */
 export const PostTaps = z.strictObject({

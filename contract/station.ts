@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { Child } from './children.ts';
 import { Answer, Item } from './item.ts';
 import { Settings } from './settings.ts';
-import { SenderId, Time } from './values.ts';
+import { RoundItem } from './round.ts';
+import { SenderId } from './values.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 
 /** What a tablet may know of the round: the task, never another child's answer. */
@@ -12,7 +13,7 @@ export const StationRound = z.strictObject({
   count: z.int(),
   phase: z.enum(ROUND_PHASES),
   lessonId: z.int(),
-  asked: Time,
+  item: RoundItem,
   closed: z.boolean(),
   /** Has the board shown the answer to this item? */
   revealed: z.boolean(),

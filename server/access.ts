@@ -1,5 +1,7 @@
-import type { RequestHandler } from 'express';
+import { parse } from 'cookie';
+import type { Request, RequestHandler } from 'express';
 import { HoppelError } from './errors/hoppelError.ts';
+import type { Pairing } from './remote/pairing.ts';
 
 /** Addresses by which a machine speaks to itself; Node writes IPv4 ones with a prefix on a dual-stack socket. */
 export const isThisMachine = (address: string | undefined): boolean =>
@@ -8,11 +10,27 @@ export const isThisMachine = (address: string | undefined): boolean =>
 /** Names this machine calls itself by. A page elsewhere whose name was bent to point here has another one. */
 const OWN_NAMES = new Set(['localhost', '127.0.0.1', '::1', '[::1]']);
 
+export const REMOTE_COOKIE = 'hoppel-remote';
+
+/** All that a second device of the teacher's may do: follow the board and steer it. Results, plan and settings stay out of reach. */
+const REMOTE_MAY: readonly (readonly [method: string, path: string])[] = [
+  ['GET', '/classroom'],
+  ['GET', '/live'],
+  ['GET', '/board'],
+  ['POST', '/board/commands'],
+];
+
+const isRemote = (req: Request, pairing: Pick<Pairing, 'isLetIn'>): boolean =>
+  REMOTE_MAY.some(([method, path]) => req.method === method && req.path === path) &&
+  pairing.isLetIn(parse(req.headers.cookie ?? '')[REMOTE_COOKIE]);
+
 /**
  * Keeps the class's results on the teacher's own computer: tablets on the classroom network reach the station and
- * nothing else.
+ * nothing else, a device that was let in the board.
  */
-export const teacherOnly: RequestHandler = (req, _res, next) => {
-  const own = isThisMachine(req.socket.remoteAddress) && OWN_NAMES.has(req.hostname);
-  next(own ? undefined : new HoppelError('teacher-only'));
-};
+export const teacherOnly =
+  (pairing: Pick<Pairing, 'isLetIn'>): RequestHandler =>
+  (req, _res, next) => {
+    const own = isThisMachine(req.socket.remoteAddress) && OWN_NAMES.has(req.hostname);
+    next(own || isRemote(req, pairing) ? undefined : new HoppelError('teacher-only'));
+  };

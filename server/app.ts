@@ -7,6 +7,8 @@ import { answerRoutes } from './answers/answerRoutes.ts';
 import { createRecorder } from './answers/recordAnswer.ts';
 import { createChildRepository } from './children/childRepository.ts';
 import { childRoutes } from './children/childRoutes.ts';
+import { createBoardRelay } from './board/boardRelay.ts';
+import { boardRoutes } from './board/boardRoutes.ts';
 import { createClassRepository } from './classes/classRepository.ts';
 import { classRoutes } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
@@ -24,6 +26,8 @@ import { createPlanRepository } from './plan/planRepository.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { createPlanner } from './plan/planner.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
+import { createPairing } from './remote/pairing.ts';
+import { joinRoutes, remoteRoutes, type Reach } from './remote/remoteRoutes.ts';
 import { createRoundRepository } from './rounds/roundRepository.ts';
 import { roundRoutes } from './rounds/roundRoutes.ts';
 import { createRoundRunner } from './rounds/runRound.ts';
@@ -37,6 +41,8 @@ export interface AppParts {
   readonly now: Now;
   /** Folder of the built interface; left out in tests of the routes alone. */
   readonly webFolder?: string;
+  /** Where other devices reach this server; nowhere unless said otherwise. */
+  readonly reach?: Reach;
 }
 
 /** Only this server is ever asked for anything; Vuetify sets its theme as an inline style. Plain http on the classroom network, so no upgrade. */
@@ -71,7 +77,7 @@ export interface App {
 }
 
 /** Builds the whole server from its parts; tests build it too. */
-export const createApp = ({ db, now, webFolder }: AppParts): App => {
+export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses: () => [] } }: AppParts): App => {
   const classes = createClassRepository(db);
   const children = createChildRepository(db, classes);
   const plans = createPlanRepository(db, classes);
@@ -82,8 +88,10 @@ export const createApp = ({ db, now, webFolder }: AppParts): App => {
   const day = createDayRepository(db, classes);
   const planner = createPlanner({ db, classes, plans, lessons, settings, now });
   const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
-  const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, now });
-  const live = createLive(runner, settings);
+  const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
+  const relay = createBoardRelay();
+  const live = createLive(runner, settings, relay);
+  const pairing = createPairing(now);
   const setUp = createClassSetUp({ db, classes, children, settings, day });
   const state = createClassroomState({ classes, children, lessons, settings, planner, day, now });
 
@@ -96,7 +104,9 @@ export const createApp = ({ db, now, webFolder }: AppParts): App => {
   app.use('/api/station', stationRoutes({ classes, children, lessons, answers, settings, live, now }));
   app.use('/api/answers', answerRoutes(recorder, live));
 
-  app.use('/api', teacherOnly);
+  app.use('/api/remote/join', joinRoutes(pairing));
+
+  app.use('/api', teacherOnly(pairing));
   app.use('/api/live', teacherLiveRoutes(live));
   app.get('/api/classroom', (_req, res) => {
     res.json(state());
@@ -105,9 +115,8 @@ export const createApp = ({ db, now, webFolder }: AppParts): App => {
   app.use('/api/children', childRoutes({ classes, children, state, live, now }));
   app.use('/api/day', dayRoutes({ classes, day, state, live, now }));
   app.use('/api/plan', planRoutes({ planner, classes, children, settings, state, live }));
-  app.get('/api/board', (_req, res) => {
-    res.json(live.board());
-  });
+  app.use('/api/board', boardRoutes(relay, live));
+  app.use('/api/remote', remoteRoutes(pairing, reach));
   app.use('/api/lessons', deskRoutes({ db, classes, lessons, children, answers, planner, live, now }));
   app.use('/api/rounds', roundRoutes(runner, live));
   app.use('/api/record', recordRoutes({ answers, children }));

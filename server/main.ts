@@ -45,8 +45,16 @@ const open = (file: string) => {
   }
 };
 
+/** Addresses of the start page, once the server listens: those that other devices reach first. */
+let addresses: readonly string[] = [];
+
 const db = open(resolve(data!));
-const { app, end: endLive } = createApp({ db, now: clockFrom(today), webFolder: resolve(web!) });
+const { app, end: endLive } = createApp({
+  db,
+  now: clockFrom(today),
+  webFolder: resolve(web!),
+  reach: { lan, addresses: () => addresses },
+});
 const server = createServer(app);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -64,13 +72,14 @@ const networkAddresses = (): string[] =>
 server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
   const address = server.address();
   const bound = typeof address === 'object' && address !== null ? address.port : port;
-  console.log(`Teacher  http://localhost:${bound}/`);
-  const stations = lan ? networkAddresses().map((host) => `http://${host}:${bound}/station`) : [];
-  if (stations.length > 0) stations.forEach((url) => console.log(`Station  ${url}`));
-  else console.log(`Station  http://localhost:${bound}/station`);
+  const own = `http://localhost:${bound}/`;
+  const reached = lan ? networkAddresses().map((host) => `http://${host}:${bound}/`) : [];
+  addresses = reached.length > 0 ? reached : [own];
+  console.log(`Teacher  ${own}`);
+  for (const url of addresses) console.log(`Station  ${url}station`);
   console.log(
     lan
-      ? 'Tablets on the same network can open the station; everything else answers on this computer only.'
+      ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'
       : 'Open on this computer only. For tablets on the classroom network start with --lan.',
   );
   console.log('Ctrl-C ends Hoppel.');

@@ -17,6 +17,7 @@ export interface School {
   get(path: string): Test;
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
+  delete(path: string): Test;
   /** Ends the server and starts a new one on the same file. */
   restart(): Promise<void>;
   close(): Promise<void>;
@@ -62,6 +63,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
       request(server)
         .put(`/api${path}`)
         .send(body as object),
+    delete: (path) => request(server).delete(`/api${path}`),
     restart: async () => {
       await stop();
       await start();
@@ -77,9 +79,12 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
 export const LESSON = 8;
 
 /** Begins the show-me round of today's lesson. */
-export const beginRound = async (school: School): Promise<{ id: string; times: number[] }> => {
-  const { body } = await school.post('/rounds', { id: newId(), lessonId: LESSON }).expect(201);
-  return body.round;
+export const beginRound = async (school: School, source?: object): Promise<{ id: string; times: number[] }> => {
+  const { body } = await school
+    .post('/rounds', { id: newId(), lessonId: LESSON, ...(source && { source }) })
+    .expect(201);
+  const { id, entries } = body.round as { id: string; entries: { item: { shown: number } }[] };
+  return { id, times: entries.map(({ item }) => item.shown) };
 };
 
 /** An answer a tablet would send: a clock set to a time, given in hand angles. */

@@ -15,13 +15,17 @@ export {
 export {
   HALF_TURN,
   LENSES,
+  QUARTERS,
   hoursRoom,
   isInSector,
+  lineToRim,
   minuteTrail,
   roomAt,
   tipWindow,
+  toggleLens,
   type DialSector,
   type Lens,
+  type MinuteTrail,
   type TipWindow,
 } from './lenses.ts';
 export {

@@ -13,13 +13,16 @@ import {
   HALF_SIZE,
   HALF_TURN,
   HAND_TIPS,
+  LENSES,
   NUMERALS,
   NUMERAL_STYLES,
   OUTLINES,
+  QUARTERS,
   SECOND_HAND_PATH,
   hasTicks,
   hoursRoom,
   isInSector,
+  lineToRim,
   minuteNumberPlaces,
   minuteTrail,
   numeralMeasures,
@@ -32,6 +35,8 @@ import {
   slicePath,
   ticks,
   tipWindow,
+  toggleLens,
+  type Lens,
 } from './index.ts';
 
 describe.each(OUTLINES)('a %s face', (outline) => {
@@ -129,10 +134,42 @@ describe('lenses', () => {
   it('half of the room is passed at half past, for every hour', () => {
     for (const time of TAUGHT_TIMES) expect(roomAt(time).passed).toBe(minuteOf(time) === 30 ? 0.5 : 0);
   });
+  it('the hour hand is in the room of its hour until the very end', () => {
+    expect(roomAt(timeOf(4) + 59.99)).toMatchObject({ hour: 4, from: 120, to: 150 });
+    expect(roomAt(timeOf(5))).toMatchObject({ hour: 5, passed: 0 });
+    expect(roomAt(-30)).toMatchObject({ hour: 11, passed: 0.5 });
+    expect(roomAt(720 + 30)).toMatchObject({ hour: 12, passed: 0.5 });
+  });
+  it('the line to the rim goes on where the hour hand ends, in its direction', () => {
+    for (const time of ALL_DIAL_TIMES.filter((_, i) => i % 7 === 0)) {
+      const { from, to } = lineToRim(time);
+      expect(angleBetween(angleOfPoint(from.x, from.y), handAngles(time).hour)).toBeLessThan(1e-9);
+      expect(angleBetween(angleOfPoint(to.x, to.y), handAngles(time).hour)).toBeLessThan(1e-9);
+      expect(Math.hypot(from.x, from.y)).toBeCloseTo(HAND_TIPS.full.hour);
+    }
+  });
+  it('the four quarters are the whole turn', () =>
+    expect(QUARTERS.map(({ from, to }) => [from, to])).toEqual([
+      [0, 90],
+      [90, 180],
+      [180, 270],
+      [270, 360],
+    ]));
+  it('several are on at once, each is taken away again, and those that need the same place give way', () => {
+    expect(toggleLens(['hours-room'], 'half-turn')).toEqual(['half-turn', 'hours-room']);
+    expect(toggleLens(['half-turn', 'hours-room'], 'half-turn')).toEqual(['hours-room']);
+    expect(toggleLens(['hour-hand-alone', 'quarters'], 'minute-hand-alone')).toEqual(['quarters', 'minute-hand-alone']);
+    expect(toggleLens(['magnifier', 'day-strip', 'quarters'], 'two-clocks')).toEqual(['quarters', 'two-clocks']);
+    expect(toggleLens(['two-clocks'], 'day-strip')).toEqual(['day-strip']);
+    const all = LENSES.reduce<readonly Lens[]>((on, lens) => toggleLens(on, lens), []);
+    for (const lens of LENSES) expect(toggleLens(all, lens).includes(lens)).toBe(!all.includes(lens));
+  });
   it('the trail ends at the minute hand, and at half past is half a turn', () => {
-    expect(minuteTrail(timeOf(4, 30))).toEqual(HALF_TURN);
+    expect(minuteTrail(timeOf(4, 30))).toEqual({ ...HALF_TURN, count: 30 });
     for (const time of ALL_DIAL_TIMES) expect(minuteTrail(time).to).toBe(handAngles(time).minute);
     expect(slicePath(0, minuteTrail(timeOf(4)).to, 90)).toBe('');
+    expect(minuteTrail(timeOf(5), timeOf(4))).toEqual({ from: 0, to: 360, count: 60 });
+    expect(minuteTrail(timeOf(4) + 4.99)).toMatchObject({ count: 4 });
     expect(slicePath(0, 90, 100)).toBe('M0 -100A100 100 0 0 1 100 0L0 0Z');
   });
   it('the magnifier looks at the tip of the hour hand, and half an hour stays inside it', () => {

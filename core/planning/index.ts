@@ -40,6 +40,7 @@ export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thr
 export { LESSON_KEYS, groupsTaught, ladderOf } from './ladder.ts';
 export { layUnit } from './layUnit.ts';
 export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './moments.ts';
+export { itemsAt, spareItems, surpriseItems } from './roundItems.ts';
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './needs.ts';
 export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './pace.ts';
 export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './plan.ts';

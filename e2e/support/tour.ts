@@ -9,7 +9,7 @@ interface RoundSeen {
   readonly index: number;
   readonly version: number;
   readonly phase: string;
-  readonly times: readonly DialTime[];
+  readonly entries: readonly { readonly item: { readonly shown: DialTime } }[];
 }
 
 /** Drives a running Hoppel through its public interface, as the board and tablets do. */
@@ -37,11 +37,11 @@ export const tourOf = (url: string) => {
     },
     /** Three of four children of Clover Room answer the item of now on tablets, as simulated children do. */
     answer: async (seed: number): Promise<void> => {
-      const { id, index, times } = await round();
+      const { id, index, entries } = await round();
       const rng = seededRng(seed);
       for (const [i, { behaves }] of CLOVER_ROOM.entries()) {
         if (i % 4 === 3) continue;
-        const answer = simulateAnswer(behaves, { kind: 'set', shown: times[index]! }, rng);
+        const answer = simulateAnswer(behaves, { kind: 'set', shown: entries[index]!.item.shown }, rng);
         await send('/answers', { id: newId(), childId: i + 1, answer, to: { setting: 'round', roundId: id, index } });
       }
     },

@@ -21,11 +21,11 @@ interface Parts {
   readonly now: Now;
 }
 
-/** The task of a round at an index: set the clock to that time. */
-export const roundItem = (round: Round, index: number): Item & { shown: number } => {
-  const shown = round.times[index];
-  if (shown === undefined || index > round.index) throw new HoppelError('not-asked-yet');
-  return { kind: 'set', shown };
+/** The task of a round at an index. @throws HoppelError not-asked-yet */
+export const roundItem = (round: Round, index: number): Item => {
+  const entry = round.entries[index];
+  if (entry === undefined || index > round.index) throw new HoppelError('not-asked-yet');
+  return entry.item;
 };
 
 /** An answer that does not belong to its item is malformed, not a fault of the server's. */

@@ -24,6 +24,7 @@ describe('the data file', () => {
     expect(again.prepare('SELECT name FROM migration').pluck().all()).toEqual([
       '0001_first_walk.sql',
       '0002_classes_and_plans.sql',
+      '0003_rounds_of_many_tasks.sql',
     ]);
     again.close();
   });
@@ -59,7 +60,7 @@ describe('the data file', () => {
     const db = openDatabase(file());
     makeDemo(db, '2026-11-24');
     db.prepare(
-      "INSERT INTO round (id, lesson_id, day, times, item_index, phase, revealed, replays, version, away, phase_since, closed) VALUES ('r', 7, '2026-11-24', '[0]', 0, 'ask', 0, 0, 0, '[]', 0, 0)",
+      "INSERT INTO round (id, lesson_id, day, entries, item_index, phase, revealed, replays, version, away, phase_since, closed) VALUES ('r', 7, '2026-11-24', '[]', 0, 'ask', 0, 0, 0, '[]', 0, 0)",
     ).run();
     expect(() => db.prepare(sql).run()).toThrow('CHECK');
     db.close();

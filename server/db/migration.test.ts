@@ -6,6 +6,7 @@ import { createChildRepository } from '../children/childRepository.ts';
 import { createClassRepository } from '../classes/classRepository.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
+import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createSettingsRepository } from '../settings/settingsRepository.ts';
 import { migrate } from './migrate.ts';
 
@@ -40,7 +41,9 @@ const oldFile = (): Database.Database => {
     '["oclock-set"]',
     JSON.stringify([segment('show', 0, [60]), segment('show-me', 4, [180, 0])]),
   );
-  db.exec(`INSERT INTO ready_tick VALUES (12, 'tablets');
+  db.exec(`INSERT INTO round (id, lesson_id, day, times, item_index, phase, revealed, replays, version, away, phase_since, closed)
+      VALUES ('5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c12', 12, '2026-11-17', '[180,0,60]', 1, 'think', 0, 0, 4, '[3]', 5, 0);
+    INSERT INTO ready_tick VALUES (12, 'tablets');
     INSERT INTO decision (lesson_id, decision, decided_at) VALUES (11, 'go-on', '2026-11-16T10:00:00Z');
     INSERT INTO answer (id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day)
     VALUES ('5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c11', 4, 11, NULL, NULL, 1, '{"kind":"read","shown":180}', '{"kind":"time","time":180}', 'right', '[]', 'tablet', '2026-11-16T09:12:00Z', '2026-11-16');`);
@@ -103,6 +106,18 @@ describe('a data file of one class', () => {
       { kind: 'set', shown: 0 },
     ]);
     expect(plans.maybeHead()!.plan.choices).toMatchObject({ firstDay: '2026-11-16', level: 'first-grade' });
+  });
+  it('its round asks for the same clocks in the same order, and stands where it stood', () => {
+    expect(createRoundRepository(db, parts().classes).latest()?.round).toMatchObject({
+      entries: [180, 0, 60].map((shown) => ({ item: { kind: 'set', shown }, origin: 'planned' })),
+      spares: [],
+      index: 1,
+      phase: 'think',
+      thinkSeconds: 10,
+      countdown: false,
+      repeatMissed: false,
+      away: [3],
+    });
   });
   it('keeps every answer, tick and decision, all pointing somewhere', () => {
     const { classes, lessons } = parts();

@@ -31,6 +31,9 @@ const STATUS: Record<ProblemCode, number> = {
   'last-lesson': 409,
   'no-days-left': 409,
   'teacher-only': 403,
+  'wrong-code': 403,
+  'too-many-tries': 429,
+  'nothing-to-ask': 409,
   failed: 500,
 };
 
@@ -66,6 +69,9 @@ const MESSAGE: Record<ProblemCode, string> = {
   'last-lesson': 'The last lesson of a unit cannot be taken out.',
   'no-days-left': 'The calendar has no teaching days left for all lessons.',
   'teacher-only': "This part is for the teacher's own computer.",
+  'wrong-code': 'This is not the code on the board.',
+  'too-many-tries': 'Too many wrong codes. The board shows a new one; wait a minute and try again.',
+  'nothing-to-ask': 'There is nothing in this part of the lesson that a class can be asked at once.',
   failed: 'Something went wrong in Hoppel. Nothing was stored.',
 };
 

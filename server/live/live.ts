@@ -1,6 +1,7 @@
 import { createChannel, createSession, type Session } from 'better-sse';
 import type { Request, Response } from 'express';
-import type { BoardState, StationEvents, TeacherEvents } from '../../contract/index.ts';
+import type { BoardRelay } from '../board/boardRelay.ts';
+import type { BoardCommand, BoardState, StationEvents, TeacherEvents } from '../../contract/index.ts';
 import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import { stationRound } from '../station/stationRound.ts';
@@ -16,7 +17,7 @@ const RETRY_MS = 1000;
  * The classroom's live streams: one for the teacher's screens, one for the tablets. Every event carries the whole
  * state it is about and every stream begins with the current state, so a reconnect catches up at once.
  */
-export const createLive = (runner: RoundRunner, settings: SettingsRepository) => {
+export const createLive = (runner: RoundRunner, settings: SettingsRepository, relay: BoardRelay) => {
   const teachers = createChannel();
   const stations = createChannel<Record<string, unknown>, StationSession>();
   const sessions = new Set<Session<StationSession>>();
@@ -65,6 +66,8 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
       tellStations('settings', settings.one());
       tellStations('classroom', null);
     },
+    viewChanged: (): void => tellTeachers('view', relay.view()),
+    command: (command: BoardCommand): void => tellTeachers('command', command),
     recordChanged: (lessonId: number | null): void => tellTeachers('record', { lessonId }),
     settingsChanged: (): void => {
       tellTeachers('settings', settings.one());
@@ -75,6 +78,7 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository) =>
       teachers.register(session);
       session.push(board(), 'board');
       session.push(settings.one(), 'settings');
+      session.push(relay.view(), 'view');
     },
     joinStation: async (req: Request, res: Response, childId: number | undefined): Promise<void> => {
       const session = await createSession<StationSession>(req, res, { retry: RETRY_MS, state: { childId } });

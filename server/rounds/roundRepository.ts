@@ -6,7 +6,11 @@ import { HoppelError } from '../errors/hoppelError.ts';
 interface RoundRow {
   id: string;
   lesson_id: number;
-  times: string;
+  entries: string;
+  spares: string;
+  think_seconds: number;
+  countdown: number;
+  repeat_missed: number;
   item_index: number;
   phase: string;
   revealed: number;
@@ -21,7 +25,11 @@ const fromRow = (row: RoundRow): Round =>
   Round.parse({
     id: row.id,
     lessonId: row.lesson_id,
-    times: JSON.parse(row.times),
+    entries: JSON.parse(row.entries),
+    spares: JSON.parse(row.spares),
+    thinkSeconds: row.think_seconds,
+    countdown: row.countdown === 1,
+    repeatMissed: row.repeat_missed === 1,
     index: row.item_index,
     phase: row.phase,
     revealed: row.revealed,
@@ -34,12 +42,15 @@ const fromRow = (row: RoundRow): Round =>
 
 const toRow = (round: Round) => ({
   ...round,
-  times: JSON.stringify(round.times),
+  entries: JSON.stringify(round.entries),
+  spares: JSON.stringify(round.spares),
+  countdown: round.countdown ? 1 : 0,
+  repeatMissed: round.repeatMissed ? 1 : 0,
   away: JSON.stringify(round.away),
   closed: round.closed ? 1 : 0,
 });
 
-const COLUMNS = `id, lesson_id, times, item_index, phase, revealed, replays, version, away, phase_since, closed`;
+const COLUMNS = `id, lesson_id, entries, spares, think_seconds, countdown, repeat_missed, item_index, phase, revealed, replays, version, away, phase_since, closed`;
 
 export const createRoundRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
   const selectOne = db.prepare<[string], RoundRow>(`SELECT ${COLUMNS} FROM round WHERE id = ?`);
@@ -51,10 +62,11 @@ export const createRoundRepository = (db: Database, classes: Pick<ClassRepositor
     LIMIT 1`);
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO round (${COLUMNS}, day)
-    VALUES (@id, @lessonId, @times, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
+    VALUES (@id, @lessonId, @entries, @spares, @thinkSeconds, @countdown, @repeatMissed, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
   const update = db.prepare<[Record<string, unknown>]>(`
     UPDATE round
-    SET item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
+    SET entries = @entries, spares = @spares, think_seconds = @thinkSeconds, countdown = @countdown,
+        repeat_missed = @repeatMissed, item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
         away = @away, phase_since = @phaseSince, closed = @closed
     WHERE id = @id`);
   const closeAll = db.prepare('UPDATE round SET closed = 1 WHERE closed = 0');

@@ -1,5 +1,5 @@
 import { Router, type Request } from 'express';
-import { PostMove, PostRound, PostTaps, PutAway, SenderId } from '../../contract/index.ts';
+import { PostMove, PostRound, PostTaps, PutAway, PutRoundOrder, RoundPace, SenderId } from '../../contract/index.ts';
 import type { Live } from '../live/live.ts';
 import type { RoundRunner } from './runRound.ts';
 
@@ -20,6 +20,16 @@ export const roundRoutes = (runner: RoundRunner, live: Live): Router => {
   router.post('/:id/taps', (req, res) => {
     runner.tap(roundId(req), PostTaps.parse(req.body));
     live.answersChanged(null);
+    res.json(live.board());
+  });
+  router.put('/:id/order', (req, res) => {
+    runner.reorder(roundId(req), PutRoundOrder.parse(req.body));
+    live.roundChanged();
+    res.json(live.board());
+  });
+  router.put('/:id/pace', (req, res) => {
+    runner.setPace(roundId(req), RoundPace.parse(req.body));
+    live.roundChanged();
     res.json(live.board());
   });
   router.put('/:id/away', (req, res) => {

@@ -1,5 +1,15 @@
-import type { BoardState, PostMove, PostRound, PostTaps, Round, RoundAnswer } from '../../contract/index.ts';
-import { moveRound, ROUND_START } from '../../core/rounds/index.ts';
+import type {
+  BoardState,
+  PostMove,
+  PostRound,
+  PostTaps,
+  PutRoundOrder,
+  Round,
+  RoundAnswer,
+  RoundPace,
+} from '../../contract/index.ts';
+import { DEFAULT_PACE } from '../../core/planning/index.ts';
+import { MOST_THINK_SECONDS, ROUND_START, moveRound, reordered, wasMissed } from '../../core/rounds/index.ts';
 import type { Database } from 'better-sqlite3';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import { roundItem, type Recorder } from '../answers/recordAnswer.ts';
@@ -7,7 +17,9 @@ import type { ChildRepository } from '../children/childRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { PlanRepository } from '../plan/planRepository.ts';
 import type { RoundRepository } from './roundRepository.ts';
+import { tasksOfRound } from './roundSource.ts';
 
 interface Parts {
   readonly db: Database;
@@ -16,11 +28,12 @@ interface Parts {
   readonly children: ChildRepository;
   readonly answers: AnswerRepository;
   readonly recorder: Recorder;
+  readonly plans: Pick<PlanRepository, 'maybeHead'>;
   readonly now: Now;
 }
 
 /** What happens to rounds: begun, moved, tapped. */
-export const createRoundRunner = ({ db, rounds, lessons, children, answers, recorder, now }: Parts) => {
+export const createRoundRunner = ({ db, rounds, lessons, children, answers, recorder, plans, now }: Parts) => {
   const roundAnswers = (round: Round): RoundAnswer[] =>
     answers.countedOfRound(round.id).map((row) => ({
       childId: row.childId,
@@ -29,6 +42,23 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       verdict: row.verdict,
       source: row.source,
     }));
+
+  /** How a class's round is run: as the last one today, otherwise as the plan reckons. */
+  const paceAfter = (before: Round | undefined): RoundPace => {
+    const { think } = plans.maybeHead()?.plan.choices.pace ?? DEFAULT_PACE;
+    const { thinkSeconds, countdown, repeatMissed } = before ?? {
+      thinkSeconds: Math.min(think, MOST_THINK_SECONDS),
+      countdown: true,
+      repeatMissed: true,
+    };
+    return { thinkSeconds, countdown, repeatMissed };
+  };
+  /** @throws HoppelError round-moved-on when the board did not show the newest state */
+  const atVersion = (id: string, version: number): Round => {
+    const round = rounds.one(id);
+    if (round.version !== version) throw new HoppelError('round-moved-on');
+    return round;
+  };
 
   return {
     /** The latest round of today with its answers; one left open on an earlier day does not come back. */
@@ -39,22 +69,22 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       return { round: latest.round, answers: roundAnswers(latest.round), stations, serverNow };
     },
 
-    /** Begins the show-me round of a lesson; the same id again changes nothing. */
-    begin: ({ id, lessonId }: PostRound): void => {
+    /** Begins a round; the same id again changes nothing. */
+    begin: ({ id, lessonId, source }: PostRound): void => {
       if (rounds.maybe(id) !== undefined) return;
-      const segment = lessons.one(lessonId).segments.find(({ kind }) => kind === 'show-me');
-      if (segment === undefined) throw new HoppelError('not-found', 'this lesson has no show-me round');
+      const { items, spares } = tasksOfRound(id, lessons.one(lessonId), lessons.all(), source);
       const at = now();
-      const before = rounds.latest();
+      const latest = rounds.latest();
+      const before = latest?.day === dayOf(at) ? latest.round : undefined;
       // Who is absent today is away; who was away in the morning's first round is away in the next one too.
-      const away = [
-        ...new Set([...children.absentIds(dayOf(at)), ...(before?.day === dayOf(at) ? before.round.away : [])]),
-      ];
+      const away = [...new Set([...children.absentIds(dayOf(at)), ...(before?.away ?? [])])];
       rounds.begin(
         {
           id,
           lessonId,
-          times: segment.times,
+          entries: items.map((item) => ({ item, origin: 'planned' as const })),
+          spares,
+          ...paceAfter(before),
           ...ROUND_START,
           version: 0,
           away,
@@ -69,18 +99,38 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
     move: (id: string, { move, version }: PostMove): void => {
       const round = rounds.one(id);
       const latest = rounds.latest()!.round;
-      // A finished round may be taken back a step, one that gave way to a new round may not.
-      if (round.closed && (latest.id !== id || move !== 'back')) throw new HoppelError('round-closed');
-      if (round.version !== version) throw new HoppelError('round-moved-on');
-      const place = moveRound(round, move, round.times.length);
+      // A finished round may be taken back a step or asked more of, one that gave way to a new round may not.
+      if (round.closed && (latest.id !== id || (move !== 'back' && move !== 'more')))
+        throw new HoppelError('round-closed');
+      atVersion(id, version);
+      const verdicts = roundAnswers(round).flatMap(({ index, verdict }) => (index === round.index ? [verdict] : []));
+      const moved = moveRound(round, move, wasMissed(verdicts));
       rounds.save({
         ...round,
-        ...place,
+        ...moved,
+        entries: [...moved.entries],
+        spares: [...moved.spares],
         version: version + 1,
-        phaseSince: place.phase === round.phase && place.index === round.index ? round.phaseSince : now().getTime(),
-        closed: place.phase === 'done',
+        phaseSince: moved.phase === round.phase && moved.index === round.index ? round.phaseSince : now().getTime(),
+        closed: moved.phase === 'done',
       });
     },
+
+    /**
+     * Asks the coming tasks in another order, some of them left out.
+     * @throws HoppelError round-moved-on, malformed
+     */
+    reorder: (id: string, { order, version }: PutRoundOrder): void => {
+      const round = atVersion(id, version);
+      try {
+        rounds.save({ ...round, entries: reordered(round.entries, round.index, order), version: version + 1 });
+      } catch (error) {
+        if (error instanceof RangeError) throw new HoppelError('malformed', error.message);
+        throw error;
+      }
+    },
+
+    setPace: (id: string, pace: RoundPace): void => rounds.save({ ...rounds.one(id), ...pace }),
 
     /** Keeps what the teacher saw for one item, all or nothing; ids already stored are passed over. */
     tap: db.transaction((id: string, { index, taps }: PostTaps): void => {

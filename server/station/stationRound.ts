@@ -7,9 +7,9 @@ export const stationRound = (round: Round | null): StationRound | null =>
     id: round.id,
     lessonId: round.lessonId,
     index: round.index,
-    count: round.times.length,
+    count: round.entries.length,
     phase: round.phase,
-    asked: round.times[round.index]!,
+    item: round.entries[round.index]!.item,
     closed: round.closed,
     revealed: isRevealed(round, round.index),
   };

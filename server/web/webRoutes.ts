@@ -2,7 +2,7 @@ import { join } from 'node:path';
 import express, { Router } from 'express';
 import { isThisMachine } from '../access.ts';
 
-/** The built interface: the station's page for tablets, the teacher's for every other path. */
+/** The built interface: the station's page for tablets, the teacher's for every other path. Another device gets the teacher's page only as a remote. */
 export const webRoutes = (folder: string): Router => {
   const router = Router();
   // Built files carry a hash of their content in their name, so they never change.
@@ -12,7 +12,7 @@ export const webRoutes = (folder: string): Router => {
     res.sendFile('station.html', { root: folder });
   });
   router.get('/{*path}', (req, res) => {
-    if (isThisMachine(req.socket.remoteAddress)) res.sendFile('index.html', { root: folder });
+    if (isThisMachine(req.socket.remoteAddress) || req.path === '/remote') res.sendFile('index.html', { root: folder });
     else res.redirect('/station');
   });
   return router;

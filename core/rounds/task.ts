@@ -1,0 +1,59 @@
+import { timeOfItem, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
+import type { DialTime } from '../clock/index.ts';
+
+/** Tasks a whole class can be given from the board at once. */
+export const ROUND_KINDS = [
+  'read',
+  'hour-hand',
+  'choose-words',
+  'write-digital',
+  'write-words',
+  'set',
+  'set-free',
+  'draw',
+  'choose-clock',
+  'yet',
+] as const satisfies readonly ItemKind[];
+export type RoundKind = (typeof ROUND_KINDS)[number];
+export type RoundItem = ItemOf<RoundKind>;
+
+/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, write it, which clock, is it yet. */
+export const ROUND_TASKS = [
+  'read',
+  'set',
+  'write-digital',
+  'choose-clock',
+  'yet',
+] as const satisfies readonly RoundKind[];
+export type RoundTask = (typeof ROUND_TASKS)[number];
+
+/** Which of those tasks an item is asked as. */
+const ASKED_AS: Readonly<Record<RoundKind, RoundTask>> = {
+  read: 'read',
+  'hour-hand': 'read',
+  'choose-words': 'read',
+  'write-digital': 'write-digital',
+  'write-words': 'write-digital',
+  set: 'set',
+  'set-free': 'set',
+  draw: 'set',
+  'choose-clock': 'choose-clock',
+  yet: 'yet',
+};
+export const askedAs = ({ kind }: RoundItem): RoundTask => ASKED_AS[kind];
+
+/** Can an item be asked in a round? */
+export const isRoundItem = (item: Item): item is RoundItem => (ROUND_KINDS as readonly ItemKind[]).includes(item.kind);
+
+/** The time a round item is about. */
+export const timeAsked = (item: RoundItem): DialTime => timeOfItem(item)!;
+
+/** Does the board show the clock's hands while children think? In the others showing them would be the answer. */
+export const showsClock = (item: RoundItem): boolean => ['read', 'write-digital', 'yet'].includes(askedAs(item));
+
+/** Cards that open in a reveal: one hand, the other, the whole time. */
+export const REVEAL_STEPS = 3;
+
+/** Steps of the reveal of an item: three cards, or one answer where there is only one to see. */
+export const revealSteps = (item: RoundItem): number =>
+  item.kind === 'choose-clock' || item.kind === 'yet' || item.kind === 'hour-hand' ? 1 : REVEAL_STEPS;

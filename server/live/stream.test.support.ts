@@ -1,0 +1,59 @@
+/** One message of a stream. */
+export interface Heard {
+  readonly event: string;
+  readonly data: unknown;
+}
+
+/** A live stream as a browser hears it. */
+export interface Stream {
+  /** Everything heard so far, in order. */
+  readonly heard: Heard[];
+  /** The first message that fits, waiting for it up to two seconds. */
+  until(fits: (one: Heard) => boolean): Promise<Heard>;
+  /** The data of the next message of a kind, in order, each once. */
+  next(event: string): Promise<unknown>;
+  end(): Promise<void>;
+}
+
+export const openStream = async (url: string): Promise<Stream> => {
+  const ending = new AbortController();
+  const response = await fetch(url, { signal: ending.signal });
+  const heard: Heard[] = [];
+  const reading = (async () => {
+    let text = '';
+    for await (const chunk of response.body!.pipeThrough(new TextDecoderStream())) {
+      text += chunk;
+      const messages = text.split('\n\n');
+      text = messages.pop()!;
+      for (const message of messages) {
+        const field = (name: string): string | undefined => new RegExp(`^${name}:(.*)$`, 'm').exec(message)?.[1];
+        if (field('event') !== undefined) heard.push({ event: field('event')!, data: JSON.parse(field('data')!) });
+      }
+    }
+    // A stream that is ended on purpose ends its reading with an error.
+  })().catch((error: unknown) => {
+    if (!ending.signal.aborted) throw error;
+  });
+  const taken = new Set<Heard>();
+  const until = async (fits: (one: Heard) => boolean): Promise<Heard> => {
+    for (let tries = 0; tries < 200; tries++) {
+      const found = heard.find(fits);
+      if (found !== undefined) return found;
+      await new Promise((wait) => setTimeout(wait, 10));
+    }
+    throw new Error(`not heard; heard ${JSON.stringify(heard)}`);
+  };
+  return {
+    heard,
+    until,
+    next: async (event) => {
+      const found = await until((one) => one.event === event && !taken.has(one));
+      taken.add(found);
+      return found.data;
+    },
+    end: async () => {
+      ending.abort();
+      await reading;
+    },
+  };
+};

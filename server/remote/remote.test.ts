@@ -1,0 +1,95 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import request, { type Test } from 'supertest';
+import { v4 as newId } from 'uuid';
+import { openSchool, type School } from '../school.test.support.ts';
+import { createPairing } from './pairing.ts';
+
+/** The teacher's tablet: it reaches the school under its address on the classroom network. */
+const HOST = '192.168.1.2:4930';
+
+describe('a second device of the teacher’s', () => {
+  let school: School;
+  beforeEach(async () => {
+    school = await openSchool();
+  });
+  afterEach(() => school.close());
+  const away = (test: Test, cookie?: string): Test => {
+    const asked = test.set('Host', HOST);
+    return cookie === undefined ? asked : asked.set('Cookie', cookie);
+  };
+  const join = (code: string): Test => away(request(school.url).post('/api/remote/join').send({ code }));
+  const code = async (): Promise<string> => (await school.get('/remote').expect(200)).body.code;
+  const letIn = async (): Promise<string> => {
+    const reply = await join(await code()).expect(204);
+    return (reply.get('Set-Cookie') ?? [])[0]!;
+  };
+
+  it('comes in with the code the board shows, and its key cannot be read by a page', async () => {
+    const cookie = await letIn();
+    expect(cookie).toMatch(/^hoppel-remote=[\w-]{40,}; .*HttpOnly; SameSite=Strict$/);
+    const { body } = await away(request(school.url).get('/api/classroom'), cookie).expect(200);
+    expect(body.children).toHaveLength(22);
+    await away(request(school.url).get('/api/board'), cookie).expect(200);
+    await away(
+      request(school.url)
+        .post('/api/board/commands')
+        .send({ id: newId(), boardId: newId(), wish: { do: 'next' } }),
+      cookie,
+    ).expect(202);
+  });
+  it.each([
+    ['get', '/record/class'],
+    ['get', '/record/children/1'],
+    ['get', '/remote'],
+    ['get', '/plan/unit.json'],
+    ['put', '/settings'],
+    ['put', '/board/view'],
+    ['post', '/rounds'],
+    ['post', '/children'],
+  ] as const)('may not %s %s: results and plan stay on the teacher’s computer', async (method, path) => {
+    const reply = await away(request(school.url)[method](`/api${path}`), await letIn());
+    expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
+  });
+  it('is not let in by a wrong code, a made-up key or none', async () => {
+    const wrong = await join('12');
+    expect([wrong.status, wrong.body.code]).toEqual([403, 'wrong-code']);
+    for (const cookie of [undefined, 'hoppel-remote=anything'])
+      expect((await away(request(school.url).get('/api/classroom'), cookie)).status).toBe(403);
+  });
+  it('cannot try codes until one fits: after five wrong ones there is a pause and a new code', async () => {
+    const first = await code();
+    for (let tries = 0; tries < 4; tries++) expect((await join('no')).body.code).toBe('wrong-code');
+    const last = await join('no');
+    expect([last.status, last.body.code]).toEqual([429, 'too-many-tries']);
+    expect((await join(await code())).body.code).toBe('too-many-tries');
+    expect(await code()).not.toBe(first);
+  });
+});
+
+describe('pairing', () => {
+  let now = 0;
+  const pairing = () => createPairing(() => new Date(now));
+
+  it('lets a device in for a school day, then asks again', () => {
+    now = 0;
+    const { code, join, isLetIn } = pairing();
+    const token = join(code());
+    now = 11 * 3_600_000;
+    expect(isLetIn(token)).toBe(true);
+    now = 13 * 3_600_000;
+    expect(isLetIn(token)).toBe(false);
+  });
+  it('takes the code as it is read aloud, in two parts', () => {
+    const { code, join, isLetIn } = pairing();
+    expect(isLetIn(join(` ${code().slice(0, 3)} ${code().slice(3)} `))).toBe(true);
+  });
+  it('a minute after too many tries the new code lets in', () => {
+    now = 0;
+    const { code, join, isLetIn } = pairing();
+    for (let tries = 0; tries < 5; tries++) expect(() => join('')).toThrow();
+    now = 59_000;
+    expect(() => join(code())).toThrow();
+    now = 61_000;
+    expect(isLetIn(join(code()))).toBe(true);
+  });
+});

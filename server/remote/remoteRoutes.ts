@@ -1,0 +1,29 @@
+import { Router } from 'express';
+import { PostRemote, type RemoteAccess } from '../../contract/index.ts';
+import { REMOTE_COOKIE } from '../access.ts';
+import { REMOTE_MS, type Pairing } from './pairing.ts';
+
+/** Where a second device reaches this computer. */
+export interface Reach {
+  readonly lan: boolean;
+  /** Addresses of the start page, the likeliest first. */
+  readonly addresses: () => readonly string[];
+}
+
+/** How a second device comes in; open to every device, for it brings the code. */
+export const joinRoutes = (pairing: Pairing): Router =>
+  Router().post('/', (req, res) => {
+    const token = pairing.join(PostRemote.parse(req.body).code);
+    res.cookie(REMOTE_COOKIE, token, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: REMOTE_MS });
+    res.status(204).end();
+  });
+
+/** What the board shows of that: for the teacher's own computer only. */
+export const remoteRoutes = (pairing: Pairing, reach: Reach): Router =>
+  Router().get('/', (_req, res) => {
+    res.json({
+      code: pairing.code(),
+      addresses: reach.addresses().map((address) => `${address}remote`),
+      lan: reach.lan,
+    } satisfies RemoteAccess);
+  });
