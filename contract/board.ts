@@ -13,6 +13,8 @@ export const BoardView = z.strictObject({
   boardId: SenderId,
   /** Grows with each view of this board. */
   seq: z.int().min(0),
+  /** The wish it did last, so that a remote knows whether the board answers. */
+  done: SenderId.nullable(),
   mode: z.enum(BOARD_MODES),
   /** Where its clock stands: minutes after twelve, unwrapped, whole or not. */
   minutes: z.number(),

@@ -1,4 +1,4 @@
-// Writes the children's pictures into web/public/pictures/ from an icon package; those it lacks are drawn by hand and left alone.
+// Writes the pictures of children and of things to do into web/public/pictures/ from an icon package; those it lacks are drawn by hand and left alone.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from './ensure.mjs';
@@ -13,6 +13,13 @@ const OTHER_NAMES = {
   leaf: 'leaf-fluttering-in-wind',
   corn: 'ear-of-corn',
   clover: 'four-leaf-clover',
+  clap: 'clapping-hands',
+  hop: 'kangaroo',
+  sneeze: 'sneezing-face',
+  'wash-hands': 'soap',
+  'bake-bread': 'bread',
+  'long-walk': 'footprints',
+  'school-concert': 'musical-notes',
 };
 /** A wren is brown; the package's bird is red. */
 const OTHER_COLOURS = { wren: { '#ca0b4a': '#8a5a34' } };
@@ -21,8 +28,10 @@ const DRAWN_BY_HAND = new Set(['radish', 'watering-can', 'pumpkin', 'trowel']);
 const icons = JSON.parse(
   readFileSync(join(ROOT, 'node_modules/@iconify-json/fluent-emoji-flat/icons.json'), 'utf8'),
 ).icons;
-const list = readFileSync(join(ROOT, 'core/pictures/pictures.ts'), 'utf8');
-for (const [, name] of list.matchAll(/^ {2}'([a-z-]+)',$/gm)) {
+const list = ['pictures', 'deeds']
+  .map((file) => readFileSync(join(ROOT, `core/pictures/${file}.ts`), 'utf8'))
+  .join('\n');
+for (const [, name] of list.matchAll(/^ {2}.*'([a-z-]+)',$/gm)) {
   if (DRAWN_BY_HAND.has(name)) continue;
   const icon = icons[OTHER_NAMES[name] ?? name];
   if (icon === undefined) throw new Error(`no picture for ${name}`);

@@ -12,6 +12,7 @@ export const router = createRouter({
       component: () => import('./pages/BoardPage.vue'),
       meta: { shell: false },
     },
+    { path: '/remote', name: 'remote', component: () => import('./pages/RemotePage.vue'), meta: { shell: false } },
     { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
     { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
     { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },

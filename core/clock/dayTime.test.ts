@@ -6,10 +6,13 @@ import {
   dayTime,
   halfOf,
   inHalf,
+  inSchoolDay,
   isDayTime,
   onDial,
   timeOf,
+  turnOnToDay,
   twelveHour,
+  wrapToDay,
 } from './index.ts';
 
 describe('a time of the day', () => {
@@ -39,4 +42,26 @@ describe('a time of the day', () => {
     expect(() => dayTime(minutes)).toThrow(RangeError);
   });
   it('shows lunch with both hands at 12', () => expect(onDial(dayTime(12 * 60))).toBe(timeOf(12)));
+  it.each([
+    [540, 540],
+    [1440 + 90, 90],
+    [-30, 1410],
+    [1439.5, 1439.5],
+  ])('a clock turned to %d minutes stands at %d of the day', (minutes, at) => expect(wrapToDay(minutes)).toBe(at));
+  it.each([
+    [540, 630, 630],
+    [630, 540, 1440 + 540],
+    [-30, 0, 0],
+    [600, 600, 600],
+  ])('from %d on to %d of the day is turning to %d', (minutes, at, to) =>
+    expect(turnOnToDay(minutes, dayTime(at))).toBe(to),
+  );
+  it.each([
+    [timeOf(8), 8 * 60],
+    [timeOf(7), 7 * 60],
+    [timeOf(12), 12 * 60],
+    [timeOf(12, 30), 12 * 60 + 30],
+    [timeOf(2), 14 * 60],
+    [timeOf(6, 30), 18 * 60 + 30],
+  ])('%d on a dial is %d of a school day', (time, at) => expect(inSchoolDay(time)).toBe(at));
 });

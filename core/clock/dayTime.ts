@@ -41,3 +41,15 @@ export const twelveHour = (
   minute: minuteOf(onDial(time)),
   half: halfOf(time),
 });
+
+/** Where in the day a clock stands that has been turned and turned: minutes after midnight, 0 to less than 1440, whole or not. */
+export const wrapToDay = (minutes: number): number => ((minutes % DAY_MINUTES) + DAY_MINUTES) % DAY_MINUTES;
+
+/** Where a clock stands when it was turned clockwise to a moment of the day, in unwrapped minutes; at most two turns. */
+export const turnOnToDay = (minutes: number, at: DayTime): number => minutes + wrapToDay(at - minutes);
+
+/** The earliest that a school day is thought to begin: what a dial shows then and after is the morning. */
+const DAY_BEGINS = 7 * 60;
+
+/** The moment of a school day when a dial shows a time: from seven in the morning on until nearly seven in the evening. */
+export const inSchoolDay = (time: DialTime): DayTime => inHalf(time, time >= DAY_BEGINS ? 'am' : 'pm');

@@ -1,4 +1,4 @@
-import { angleBetween, angleOfPoint, gearedAngles } from './angles.ts';
+import { angleBetween, angleOfPoint, gearedAngles, type HandAngles } from './angles.ts';
 import type { Hand } from './gear.ts';
 
 /** A point of the face: middle 0,0, rim at 100, x to the right, y down. */
@@ -18,11 +18,11 @@ const distanceToHand = (point: FacePoint, angle: number, tip: number): number =>
  * Which hand a finger means at a point: the nearer one; where both are about as near (they overlap, or the
  * finger is at the middle), beyond the hour hand's tip it is the minute hand and within it the hour hand,
  * so that both can be taken at 12:00. Far from both hands, the one whose direction is nearer.
- * @param minutes where the clock stands, unwrapped
+ * @param at where the clock stands, in unwrapped minutes, or where its hands do when they are not geared
  * @param tips how far each hand reaches, in face units
  */
-export const handAt = (point: FacePoint, minutes: number, tips: Record<Hand, number>): Hand => {
-  const angles = gearedAngles(minutes);
+export const handAt = (point: FacePoint, at: number | HandAngles, tips: Record<Hand, number>): Hand => {
+  const angles = typeof at === 'number' ? gearedAngles(at) : at;
   const hour = distanceToHand(point, angles.hour, tips.hour);
   const minute = distanceToHand(point, angles.minute, tips.minute);
   const sameDistance = 6;

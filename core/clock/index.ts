@@ -30,9 +30,12 @@ export {
   dayTime,
   halfOf,
   inHalf,
+  inSchoolDay,
   isDayTime,
   onDial,
+  turnOnToDay,
   twelveHour,
+  wrapToDay,
   type DayTime,
   type HalfOfDay,
 } from './dayTime.ts';

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { PICTURES } from '../pictures/index.ts';
+import { DEED_PICTURES, PICTURES } from '../pictures/index.ts';
 import { pick, seedFromText, seededRng, shuffled } from './index.ts';
 
 describe('chance from a seed', () => {
@@ -39,7 +39,7 @@ describe('chance from a seed', () => {
 describe('pictures', () => {
   it('are enough for forty children, all different, each with its drawing', () => {
     expect(new Set(PICTURES).size).toBe(40);
-    for (const name of PICTURES)
+    for (const name of [...PICTURES, ...Object.values(DEED_PICTURES)])
       expect([name, existsSync(new URL(`../../web/public/pictures/${name}.svg`, import.meta.url))]).toEqual([
         name,
         true,

@@ -7,6 +7,7 @@ import { openSchool, type School } from '../school.test.support.ts';
 const VIEW: BoardView = {
   boardId: newId(),
   seq: 1,
+  done: null,
   mode: 'clock',
   minutes: 270,
   lenses: ['half-turn'],

@@ -18,13 +18,14 @@ export class Refused extends Error {
 /** The server could not be reached; the same request may succeed later. */
 export class Unreachable extends Error {}
 
-type Method = 'GET' | 'POST' | 'PUT';
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
-const ask = async (method: Method, path: string, body?: unknown): Promise<unknown> => {
+const ask = async (method: Method, path: string, body?: unknown, keepalive = false): Promise<unknown> => {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
+      keepalive,
       ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
     });
   } catch (error) {
@@ -45,3 +46,12 @@ export const post = async <S extends z.ZodType>(schema: S, path: string, body: u
   schema.parse(await ask('POST', path, body));
 export const put = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
   schema.parse(await ask('PUT', path, body));
+/** Sends something to which there is nothing to answer. @param keepalive goes out even when the page is being left */
+export const tell = async (
+  method: 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+  keepalive = false,
+): Promise<void> => {
+  await ask(method, path, body, keepalive);
+};

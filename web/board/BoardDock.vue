@@ -1,30 +1,96 @@
-<!-- The slim dock: glyphs in a row, each with its name and key. -->
+<!-- The slim dock: home, the trays, and back and next of whatever is being done. -->
 <script setup lang="ts">
+import {
+  mdiArrowLeft,
+  mdiArrowRight,
+  mdiCircleHalfFull,
+  mdiClockEditOutline,
+  mdiHomeOutline,
+  mdiPlayCircleOutline,
+  mdiAccountGroupOutline,
+} from '@mdi/js';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useStageStore, type Tray } from '../stores/stage.ts';
+
 export interface DockAct {
   readonly key: string;
   readonly icon: string;
   readonly label: string;
   readonly act: () => void;
-  /** Filled: the thing to do next. */
-  readonly main?: boolean;
 }
-const { acts } = defineProps<{ acts: readonly DockAct[] }>();
+const {
+  trays = ['lenses', 'show', 'round', 'clock'],
+  extra = [],
+  back,
+  next,
+} = defineProps<{
+  trays?: readonly Tray[];
+  /** What else can be done here. */
+  extra?: readonly DockAct[];
+  /** Names of going back and on, with their keys. */
+  back: string;
+  next: string;
+}>();
+const emit = defineEmits<{ leave: []; back: []; next: [] }>();
+const { t } = useI18n();
+const stage = useStageStore();
+const ICONS: Partial<Record<Tray, string>> = {
+  lenses: mdiCircleHalfFull,
+  show: mdiPlayCircleOutline,
+  round: mdiAccountGroupOutline,
+  clock: mdiClockEditOutline,
+};
+const LABELS: Partial<Record<Tray, string>> = {
+  lenses: 'board.openLenses',
+  show: 'board.openShow',
+  round: 'board.openRound',
+  clock: 'board.openClock',
+};
+const pulls = computed(() => trays.map((tray) => ({ tray, icon: ICONS[tray]!, label: t(LABELS[tray]!) })));
 </script>
 
 <template>
-  <div class="dock" role="toolbar">
+  <div class="dock" role="toolbar" :aria-label="t('board.dock')">
     <button
-      v-for="item in acts"
+      type="button"
+      data-act="leave"
+      :aria-label="t('board.leave')"
+      :title="t('board.leave')"
+      @click="emit('leave')"
+    >
+      <v-icon :icon="mdiHomeOutline" />
+    </button>
+    <button
+      v-for="{ tray, icon, label } in pulls"
+      :key="tray"
+      type="button"
+      :data-act="tray"
+      :aria-label="label"
+      :title="label"
+      :aria-expanded="stage.tray === tray"
+      :class="{ on: stage.tray === tray }"
+      @click="stage.pull(tray)"
+    >
+      <v-icon :icon="icon" />
+    </button>
+    <button
+      v-for="item in extra"
       :key="item.key"
       type="button"
+      :data-act="item.key"
       :aria-label="item.label"
       :title="item.label"
-      :class="{ main: item.main }"
       @click="item.act"
     >
       <v-icon :icon="item.icon" />
     </button>
-    <slot />
+    <button type="button" data-act="back" :aria-label="back" :title="back" @click="emit('back')">
+      <v-icon :icon="mdiArrowLeft" />
+    </button>
+    <button type="button" data-act="next" class="main" :aria-label="next" :title="next" @click="emit('next')">
+      <v-icon :icon="mdiArrowRight" />
+    </button>
   </div>
 </template>
 
@@ -50,8 +116,12 @@ button {
   place-items: center;
   color: var(--ink);
 }
-button:hover {
+button:hover,
+button.on {
   background: var(--plum-tint);
+}
+button.on {
+  box-shadow: inset 0 0 0 2px var(--plum);
 }
 button.main {
   background: var(--plum);

@@ -2,46 +2,72 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 
+const { shape = 'one' } = defineProps<{
+  /** One clock; one clock over a strip across the foot; two clocks over a row; or no clock, the column as wide as the screen. */
+  shape?: 'one' | 'strip' | 'pair' | 'wide';
+}>();
 const { t } = useI18n();
 </script>
 
 <template>
-  <main class="board">
+  <main class="board" :class="shape">
     <h1 class="only-heard">{{ t('board.title') }}</h1>
-    <div class="clock"><slot name="clock" /></div>
+    <div v-if="shape !== 'wide'" class="clock"><slot name="clock" /></div>
+    <div v-if="shape === 'pair'" class="clock"><slot name="second" /></div>
     <div class="column">
       <div class="top"><slot name="top" /></div>
       <div class="middle"><slot /></div>
       <slot name="dock" />
     </div>
+    <div v-if="shape === 'strip'" class="foot"><slot name="strip" /></div>
   </main>
 </template>
 
 <style scoped>
 .board {
   /* One unit is a pixel of a 1280 by 800 screen, whatever the projector shows. */
-  --u: calc(min(100vh, 62.5vw) / 800);
+  --board-u: calc(min(100vh, 62.5vw) / 800);
+  --u: var(--board-u);
+  --clock: calc(var(--board-u) * 752);
   height: 100vh;
   overflow: hidden;
-  display: flex;
+  display: grid;
+  grid-template: minmax(0, 1fr) / var(--clock) calc(var(--u) * 420);
   justify-content: center;
-  gap: calc(var(--u) * 48);
+  align-items: center;
+  gap: calc(var(--u) * 16) calc(var(--u) * 48);
   padding: calc(var(--u) * 24) calc(var(--u) * 28);
   background: linear-gradient(110deg, #eef2e6, var(--paper) 50%, #fdebda);
 }
+.board.strip {
+  --clock: calc(var(--board-u) * 640);
+  grid-template: minmax(0, 1fr) calc(var(--u) * 96) / var(--clock) calc(var(--u) * 536);
+}
+.board.pair {
+  --clock: calc(var(--board-u) * 588);
+  grid-template: minmax(0, 1fr) calc(var(--u) * 148) / var(--clock) var(--clock);
+}
+.board.wide {
+  grid-template: minmax(0, 1fr) / minmax(0, 1fr);
+}
+.wide .column > :deep(.dock) {
+  align-self: flex-end;
+  width: calc(var(--u) * 420);
+}
 .clock {
-  flex: none;
-  width: calc(var(--u) * 752);
-  height: calc(var(--u) * 752);
-  align-self: center;
+  width: var(--clock);
+  height: var(--clock);
 }
 .column {
-  flex: none;
-  width: calc(var(--u) * 420);
+  align-self: stretch;
   display: flex;
   flex-direction: column;
   gap: calc(var(--u) * 16);
   min-height: 0;
+}
+.foot {
+  grid-column: 1 / -1;
+  height: 100%;
 }
 .top {
   flex: none;
@@ -54,11 +80,24 @@ const { t } = useI18n();
   flex-direction: column;
   gap: calc(var(--u) * 18);
 }
+.pair .column {
+  grid-column: 1 / -1;
+  flex-direction: row;
+  align-items: center;
+}
+.pair .top {
+  flex: 0 1 calc(var(--u) * 260);
+}
+.pair .middle {
+  height: 100%;
+}
+.pair .column > :deep(.dock) {
+  flex: 0 1 calc(var(--u) * 420);
+}
 @media (max-aspect-ratio: 11/10) {
-  .board {
-    --u: calc(100vw / 820);
-    flex-direction: column;
-    align-items: center;
+  .board.one {
+    --board-u: calc(100vw / 820);
+    grid-template: auto auto / var(--clock);
     height: auto;
     min-height: 100vh;
     overflow: visible;

@@ -2,8 +2,15 @@
 <script setup lang="ts">
 import WovenCover from './WovenCover.vue';
 
-const { open, tone, label } = defineProps<{
+const {
+  open,
+  tone,
+  label,
+  still = false,
+} = defineProps<{
   open: boolean;
+  /** Opens by itself, not by a tap. */
+  still?: boolean;
   tone: 'hour' | 'minute' | 'whole';
   /** What opening it does, for screen reader and tooltip. */
   label: string;
@@ -15,7 +22,10 @@ const emit = defineEmits<{ open: [] }>();
   <section class="card" :class="tone" :data-open="open">
     <div v-if="open" class="inside"><slot /></div>
     <Transition name="lift">
-      <button v-if="!open" type="button" class="lid" :aria-label="label" :title="label" @click="emit('open')">
+      <span v-if="!open && still" class="lid"
+        ><WovenCover><slot name="cover" /></WovenCover
+      ></span>
+      <button v-else-if="!open" type="button" class="lid" :aria-label="label" :title="label" @click="emit('open')">
         <WovenCover><slot name="cover" /></WovenCover>
       </button>
     </Transition>
@@ -40,6 +50,7 @@ const emit = defineEmits<{ open: [] }>();
 .lid {
   position: absolute;
   inset: 0;
+  display: block;
   width: 100%;
   border-radius: var(--corner-board);
 }

@@ -1,139 +1,194 @@
 <!-- The board outside a round: a clock to turn, cards to open, and the times of a segment to step through. -->
 <script setup lang="ts">
-import {
-  mdiArrowLeft,
-  mdiArrowRight,
-  mdiClockTimeTwelveOutline,
-  mdiEyeOffOutline,
-  mdiFullscreen,
-  mdiHomeOutline,
-} from '@mdi/js';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Lesson, Settings } from '../../contract/index.ts';
-import { timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
-import { readingOrder } from '../../core/wording/index.ts';
-import GearedClock from '../clock/GearedClock.vue';
+import type { Lesson, RoundSource, Settings } from '../../contract/index.ts';
+import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
+import { contrastOf } from '../../core/demonstrations/index.ts';
+import { sentenceOfCards } from '../../core/rounds/index.ts';
+import { readingOrder, type StepPart } from '../../core/wording/index.ts';
 import StoneRow from '../shell/StoneRow.vue';
-import BoardDock, { type DockAct } from './BoardDock.vue';
-import BoardLayout from './BoardLayout.vue';
-import RoundReady from './RoundReady.vue';
-import SnapMenu from './SnapMenu.vue';
-import TimeCards, { type CardPart } from './TimeCards.vue';
-import { toggleFullscreen } from './fullscreen.ts';
-import { useBoardKeys } from './useBoardKeys.ts';
+import { useStageStore } from '../stores/stage.ts';
+import { useClockWords } from '../stores/useClockWords.ts';
+import { usePlanWords } from '../stores/usePlanWords.ts';
+import BoardDock from './BoardDock.vue';
+import BoardStage from './BoardStage.vue';
+import BoardTray from './BoardTray.vue';
+import PairCards from './PairCards.vue';
+import TimeCards from './TimeCards.vue';
+import UnhookedCard from './UnhookedCard.vue';
+import RoundReady from './rounds/RoundReady.vue';
+import { useStageMode } from './useStageMode.ts';
 
 const { settings, lesson, segmentIndex } = defineProps<{
   settings: Settings;
   lesson: Lesson | undefined;
   segmentIndex: number;
 }>();
-const emit = defineEmits<{ round: []; leave: []; snap: [minutes: Settings['snap']] }>();
+const emit = defineEmits<{ round: [source: RoundSource]; leave: []; snap: [minutes: Settings['snap']] }>();
 const { t } = useI18n();
+const stage = useStageStore();
+const words = useClockWords(() => settings);
+const plan = usePlanWords();
 const clock = useTemplateRef('clock');
 
 const segment = computed(() => lesson?.segments[segmentIndex]);
 const times = computed(() => segment.value?.times ?? []);
 const isRound = computed(() => segment.value?.kind === 'show-me');
-const index = ref(0);
-const minutes = ref<number>(times.value[0] ?? 0);
-const opened = ref<ReadonlySet<CardPart>>(new Set());
+const isPair = computed(() => stage.lenses.includes('two-clocks') && !stage.free.angles);
 /** What the hands show, on the way too: a card never says anything else. */
-const time = computed(() => wrapToDial(minutes.value));
+const time = computed(() => wrapToDial(stage.minutes));
 
 const cover = (): void => {
-  opened.value = new Set();
+  stage.opened = new Set();
 };
-const open = (part: CardPart): void => {
-  opened.value = new Set([...opened.value, part]);
+const open = (part: StepPart): void => {
+  stage.opened = new Set([...stage.opened, part]);
 };
 /** A turn of one hour takes this long, so that an eye can follow both hands; a longer way goes faster. */
 const TURN_MS = 1600;
 const goTo = (place: number): void => {
   const next = times.value[place];
   if (next === undefined) return;
-  index.value = place;
+  stage.place = place;
   cover();
+  stage.second = contrastOf(next);
   // Clockwise, as time goes.
-  void clock.value?.turnTo(turnOnTo(minutes.value, next), TURN_MS);
+  void clock.value?.turnTo(turnOnTo(stage.minutes, next), TURN_MS);
 };
+const start = (): void => {
+  stage.place = 0;
+  stage.minutes = times.value[0] === undefined ? 0 : inSchoolDay(times.value[0]);
+  stage.second = contrastOf(stage.time);
+  cover();
+  // A lesson about the hour hand begins with that hand alone.
+  const items = segment.value?.items ?? [];
+  if (items.length > 0 && items.every(({ kind }) => kind === 'hour-hand')) stage.lenses = ['hour-hand-alone'];
+};
+// Coming back from a demonstration, everything is where it was.
 watch(
-  () => [lesson?.id, segmentIndex],
-  () => {
-    index.value = 0;
-    minutes.value = times.value[0] ?? 0;
-    cover();
+  () => `${lesson?.id} ${segmentIndex}`,
+  (list) => {
+    if (stage.started === list) return;
+    stage.started = list;
+    start();
   },
+  { immediate: true },
 );
 
+/** With two clocks there are two cards, the whole time of each: the second is kept as the minutes'. */
+const parts = computed((): readonly StepPart[] => (isPair.value ? ['whole', 'minute'] : readingOrder(settings)));
+const beginRound = (): void => emit('round', { what: 'segment', at: segmentIndex });
 const next = (): void => {
   if (isRound.value) {
-    emit('round');
+    beginRound();
     return;
   }
-  const closed = readingOrder(settings).find((part) => !opened.value.has(part));
+  const closed = stage.free.angles
+    ? (['whole'] as const).find((part) => !stage.opened.has(part))
+    : parts.value.find((part) => !stage.opened.has(part));
   if (closed !== undefined) open(closed);
-  else if (index.value + 1 < times.value.length) goTo(index.value + 1);
+  else if (stage.place + 1 < times.value.length) goTo(stage.place + 1);
 };
 const back = (): void => {
-  if (opened.value.size > 0) cover();
-  else if (index.value > 0) goTo(index.value - 1);
+  if (stage.opened.size > 0) cover();
+  else if (stage.place > 0) goTo(stage.place - 1);
 };
 const toTwelve = (): void => {
   cover();
-  void clock.value?.turnTo(turnNearestTo(minutes.value, timeOf(12)), TURN_MS);
+  stage.free.angles = undefined;
+  void clock.value?.turnTo(turnNearestTo(stage.minutes, timeOf(12)), TURN_MS);
 };
-useBoardKeys(() => ({
+const unhook = (): void => {
+  cover();
+  stage.unhook();
+};
+
+const say = computed(() => {
+  if (stage.free.angles) return words.phrase({ key: 'clock.ask.possible', values: {} });
+  const step = sentenceOfCards(time.value, [...stage.opened], settings);
+  return words.phrase(step ?? { key: 'clock.ask.read', values: {} });
+});
+useStageMode({
+  pair: true,
+  leave: () => emit('leave'),
   step: (by) => clock.value?.stepBy(by),
-  keys: {
+  keys: () => ({
     ' ': next,
     Backspace: back,
     '0': toTwelve,
-    '1': () => open('hour'),
+    '1': () => open(parts.value[0] === 'whole' ? 'whole' : 'hour'),
     '2': () => open('minute'),
     '3': () => open('whole'),
     c: cover,
-    f: toggleFullscreen,
-    Escape: () => emit('leave'),
-  },
-}));
-const acts = computed((): DockAct[] => [
-  { key: 'leave', icon: mdiHomeOutline, label: t('board.leave'), act: () => emit('leave') },
-  { key: 'cover', icon: mdiEyeOffOutline, label: t('board.coverAll'), act: cover },
-  { key: 'twelve', icon: mdiClockTimeTwelveOutline, label: t('board.toTwelve'), act: toTwelve },
-  { key: 'full', icon: mdiFullscreen, label: t('board.fullscreen'), act: toggleFullscreen },
-  { key: 'back', icon: mdiArrowLeft, label: t('board.previousTime'), act: back },
-  { key: 'next', icon: mdiArrowRight, label: t('board.nextTime'), act: next, main: true },
-]);
+    u: unhook,
+  }),
+  acts: () => ({ next, back, cover, 'to-twelve': toTwelve }),
+  view: () => ({
+    mode: 'clock',
+    title: segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind),
+    place: times.value.length > 0 ? { index: stage.place, count: times.value.length } : null,
+    say: say.value,
+  }),
+});
 </script>
 
 <template>
-  <BoardLayout>
-    <template #clock>
-      <GearedClock
-        ref="clock"
-        v-model="minutes"
-        :snap="settings.snap"
-        :conventions="settings"
-        :label="t('board.clock')"
-      />
-    </template>
+  <BoardStage ref="clock" v-model="stage.minutes" :settings="settings" :say="say" pair>
     <template #top>
       <StoneRow
         v-if="times.length > 0"
         :count="times.length"
-        :index="index"
-        :label="t('board.timeOf', { number: index + 1, count: times.length })"
+        :index="stage.place"
+        :label="t('board.timeOf', { number: stage.place + 1, count: times.length })"
         class="stones"
       />
       <p v-else class="hint child-type">{{ t('board.freeHint') }}</p>
     </template>
-    <RoundReady v-if="isRound" :count="times.length" @start="emit('round')" />
-    <TimeCards v-else :time="time" :conventions="settings" :opened="opened" @open="open" />
+    <BoardTray
+      v-if="stage.tray"
+      :settings="settings"
+      :lesson="lesson"
+      pair
+      @round="(source) => emit('round', source)"
+      @snap="(snap) => emit('snap', snap)"
+      @cover="cover"
+      @twelve="toTwelve"
+    />
+    <UnhookedCard
+      v-else-if="stage.free.angles"
+      :angles="stage.free.angles"
+      :conventions="settings"
+      :open="stage.opened.has('whole')"
+      @open="open('whole')"
+    />
+    <RoundReady v-else-if="isRound" :count="times.length" @start="beginRound" />
+    <PairCards
+      v-else-if="isPair"
+      :times="[time, wrapToDial(stage.second)]"
+      :conventions="settings"
+      :opened="[stage.opened.has('whole'), stage.opened.has('minute')]"
+      @open="(which) => open(which === 0 ? 'whole' : 'minute')"
+    />
+    <TimeCards
+      v-else
+      :time="time"
+      :conventions="settings"
+      :opened="stage.opened"
+      :compact="stage.lenses.includes('magnifier')"
+      @open="open"
+    />
     <template #dock>
-      <BoardDock :acts="acts"><SnapMenu :snap="settings.snap" @choose="(snap) => emit('snap', snap)" /></BoardDock>
+      <BoardDock
+        :trays="lesson ? ['lenses', 'show', 'round', 'clock'] : ['lenses', 'show', 'clock']"
+        :back="t('board.previousTime')"
+        :next="t('board.nextTime')"
+        @leave="emit('leave')"
+        @back="back"
+        @next="next"
+      />
     </template>
-  </BoardLayout>
+  </BoardStage>
 </template>
 
 <style scoped>

@@ -8,13 +8,22 @@ import { digits, type Conventions, type StepPart } from '../../core/wording/inde
 import { useClockWords } from '../stores/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 
-export type CardPart = StepPart;
-const { time, conventions, opened } = defineProps<{
+const {
+  time,
+  conventions,
+  opened,
+  still = false,
+  compact = false,
+} = defineProps<{
   time: DialTime;
   conventions: Conventions;
-  opened: ReadonlySet<CardPart>;
+  opened: ReadonlySet<StepPart>;
+  /** They open by themselves, not by a tap. */
+  still?: boolean;
+  /** Smaller, for less room. */
+  compact?: boolean;
 }>();
-const emit = defineEmits<{ open: [part: CardPart] }>();
+const emit = defineEmits<{ open: [part: StepPart] }>();
 const { t } = useI18n();
 const clock = useClockWords(() => conventions);
 
@@ -24,14 +33,16 @@ const minuteCaption = computed(() =>
   t(isOclock(time) ? 'board.straightUp' : isHalfPast(time) ? 'board.straightDown' : 'board.pastTheHour'),
 );
 const words = computed(() => clock.said(time));
+const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {} }));
 </script>
 
 <template>
-  <div class="cards child-type" :class="{ wide: shown.hour.length > 1 }">
+  <div class="cards child-type" :class="{ wide: shown.hour.length > 1, compact }">
     <CoverCard
       class="hour"
       tone="hour"
       :open="opened.has('hour')"
+      :still="still"
       :label="t('board.openHour')"
       @open="emit('open', 'hour')"
     >
@@ -45,6 +56,7 @@ const words = computed(() => clock.said(time));
       class="minute"
       tone="minute"
       :open="opened.has('minute')"
+      :still="still"
       :label="t('board.openMinutes')"
       @open="emit('open', 'minute')"
     >
@@ -58,6 +70,7 @@ const words = computed(() => clock.said(time));
       class="whole"
       tone="whole"
       :open="opened.has('whole')"
+      :still="still"
       :label="t('board.openWhole')"
       @open="emit('open', 'whole')"
     >
@@ -65,8 +78,9 @@ const words = computed(() => clock.said(time));
         <span class="boxes"><i /><b /><i /><i /></span>
       </template>
       <strong class="digits">
-        <span class="of-hour">{{ shown.hour }}</span>{{ shown.separator
-        }}<span class="of-minute">{{ shown.minutes }}</span>
+        <span class="of-hour">{{ shown.hour }}</span><span class="separator"
+          >{{ shown.separator }}<small v-if="shown.separator === ':'">{{ colon }}</small></span
+        ><span class="of-minute">{{ shown.minutes }}</span>
       </strong>
       <span class="words" :class="{ long: words.length > 14 }">{{ words }}</span>
     </CoverCard>
@@ -107,6 +121,27 @@ const words = computed(() => clock.said(time));
   font-size: calc(var(--u) * 140);
   line-height: calc(var(--u) * 156);
 }
+/* What stands between hour and minutes is pointed out when the card opens: children leave it out. */
+.separator {
+  position: relative;
+  display: inline-block;
+  color: var(--plum);
+  animation: point-out 0.9s ease-in-out 2 0.35s;
+}
+.separator small {
+  position: absolute;
+  left: 50%;
+  bottom: calc(var(--u) * -10);
+  translate: -50%;
+  font-size: calc(var(--u) * 20);
+  line-height: 1;
+  white-space: nowrap;
+}
+@keyframes point-out {
+  50% {
+    scale: 1.35;
+  }
+}
 .of-hour {
   color: var(--hour-text);
 }
@@ -122,6 +157,25 @@ const words = computed(() => clock.said(time));
   line-height: calc(var(--u) * 38);
   text-align: center;
   text-wrap: balance;
+}
+/* Seen from the back of the room all the same: what is left out is the captions. */
+.compact .big {
+  font-size: calc(var(--u) * 84);
+  line-height: 1;
+}
+.compact .caption {
+  display: none;
+}
+.compact .digits {
+  font-size: calc(var(--u) * 78);
+  line-height: 1.1;
+}
+.compact .words {
+  font-size: calc(var(--u) * 30);
+  line-height: 1.2;
+}
+.compact .boxes {
+  scale: 0.6;
 }
 .hand {
   position: relative;

@@ -13,24 +13,40 @@ import {
 } from '../../core/face/index.ts';
 import { useFace } from './useFace.ts';
 
-const { size = 'full', lit } = defineProps<{
+const {
+  size = 'full',
+  lit,
+  door,
+  written,
+} = defineProps<{
   size?: FaceSize;
   /** A numeral to light up, 1..12. */
   lit?: number | undefined;
+  /** A numeral that stands on its room like the number on a door, 1..12. */
+  door?: number | undefined;
+  /** What stands at the twelve places instead, from 12 on, clockwise; 0 for nothing. */
+  written?: readonly number[] | undefined;
 }>();
 const face = useFace();
 // A small clock has its twelve marks whatever the numerals: without them nothing could be read from it.
 const marks = computed(() =>
   size === 'small' || hasTicks(face.value.numerals) ? ticks(size, face.value.outline) : [],
 );
-const measures = computed(() => numeralMeasures(face.value.numerals));
-const places = computed(() => numeralPlaces(face.value.numerals, face.value.outline));
+const measures = computed(() => numeralMeasures(written === undefined ? face.value.numerals : 'all'));
+const places = computed(() => {
+  const right = numeralPlaces(written === undefined ? face.value.numerals : 'all', face.value.outline);
+  return written === undefined
+    ? right
+    : right.map((place) => ({ ...place, text: String(written[place.numeral % 12] || '') }));
+});
 const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] / 2 / RIM_RADIUS));
 </script>
 
 <template>
   <g class="dial">
     <path :d="rim" :stroke-width="RIM_WIDTH[size]" class="rim" :class="size" />
+    <!-- What lies on the face and under its marks and numerals. -->
+    <slot />
     <line
       v-for="mark in marks"
       :key="mark.angle"
@@ -41,14 +57,17 @@ const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] /
       class="tick"
       :class="[size, { hour: mark.atHour }]"
     />
-    <template v-if="size === 'full'">
-      <g v-for="{ numeral, text, x, y } in places" :key="numeral">
-        <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
-        <text :x="x" :y="y" :font-size="measures.size" class="numeral" :class="{ lit: numeral === lit }">
-          {{ text }}
-        </text>
+    <Transition v-if="size === 'full'" name="numerals">
+      <g :key="`${face.numerals} ${face.outline}`">
+        <g v-for="{ numeral, text, x, y } in places" :key="numeral">
+          <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
+          <circle v-if="numeral === door" :cx="x" :cy="y" r="14" class="door" />
+          <text :x="x" :y="y" :font-size="measures.size" class="numeral" :class="{ signed: numeral === door }">
+            {{ text }}
+          </text>
+        </g>
       </g>
-    </template>
+    </Transition>
   </g>
 </template>
 
@@ -80,6 +99,20 @@ const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] /
   fill: var(--ink);
   user-select: none;
   pointer-events: none;
+}
+.door {
+  fill: var(--hour-text);
+}
+.numeral.signed {
+  fill: #fff;
+}
+.numerals-enter-active,
+.numerals-leave-active {
+  transition: opacity 0.4s;
+}
+.numerals-enter-from,
+.numerals-leave-to {
+  opacity: 0;
 }
 .light {
   fill: var(--sun);

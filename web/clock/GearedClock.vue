@@ -1,7 +1,7 @@
 <!-- A geared clock: take either hand, the other follows 12:1. A slider to keyboard and screen reader. -->
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
-import type { SnapMinutes } from '../../core/clock/index.ts';
+import type { Hand, SnapMinutes } from '../../core/clock/index.ts';
 import { RIM_RADIUS } from '../../core/face/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
 import ClockDial from './ClockDial.vue';
@@ -19,6 +19,11 @@ const {
   lit,
   groove,
   plainStep = 1,
+  around = 0,
+  only,
+  seconds,
+  door,
+  fingers = 1,
 } = defineProps<{
   snap?: SnapMinutes;
   /** Off: the face alone. */
@@ -32,19 +37,35 @@ const {
   groove?: { readonly inner: number; readonly outer: number; readonly room: number };
   /** Minutes a plain arrow key steps. */
   plainStep?: number;
+  /** Room left free round the face, in face units. */
+  around?: number;
+  /** Shows this hand alone. */
+  only?: Hand | undefined;
+  /** Seconds past the minute: with them there is a second hand. */
+  seconds?: number | undefined;
+  /** The numeral at the door of its room. */
+  door?: number | undefined;
+  /** Fingers that may hold hands at once. */
+  fingers?: 1 | 2;
 }>();
 /** Unwrapped minutes after twelve. */
 const minutes = defineModel<number>({ required: true });
 
 const face = useFace();
-const room = computed(() => groove?.room ?? roomOf(face.value.outline) + 2);
+const room = computed(() => groove?.room ?? roomOf(face.value.outline) + 2 + around);
 /** Inside a ring a face with corners is drawn smaller. */
 const scale = computed(() => (groove === undefined ? 1 : Math.min(1, groove.inner / reachOf(face.value.outline))));
 const edge = computed(() => groove?.outer ?? RIM_RADIUS);
 const hasShade = computed(() => groove !== undefined || face.value.outline === 'round');
 
 const svg = useTemplateRef('svg');
-const drag = useGearDrag({ svg, minutes, snap: () => snap, disabled: () => disabled || !handsOn });
+const drag = useGearDrag({
+  svg,
+  minutes,
+  snap: () => snap,
+  disabled: () => disabled || !handsOn,
+  fingers: () => fingers,
+});
 const { now, places, key } = useClockSlider({
   minutes,
   conventions: () => conventions,
@@ -61,7 +82,7 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
       ref="svg"
       :viewBox="`${-room} ${-room} ${2 * room} ${2 * room}`"
       class="geared"
-      :class="{ held: drag.held.value, disabled }"
+      :class="{ held: drag.held.value.length > 0, disabled }"
       role="slider"
       tabindex="0"
       :aria-label="label"
@@ -78,8 +99,8 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
     >
       <slot name="under" />
       <g :transform="`scale(${scale})`">
-        <ClockDial :lit="lit" />
-        <ClockHands v-if="handsOn" :minutes="minutes" />
+        <ClockDial :lit="lit" :door="door"><slot name="dial" /></ClockDial>
+        <ClockHands v-if="handsOn" :minutes="minutes" :only="only" :seconds="seconds" />
       </g>
       <slot name="over" :take="drag.down" />
     </svg>

@@ -1,20 +1,31 @@
-<!-- The board: a round when one is open, otherwise a clock to turn. -->
+<!-- The board: a round when one is open, otherwise a clock to turn and everything that can be shown on it. -->
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Settings } from '../../contract/index.ts';
+import type { RoundSource, Settings } from '../../contract/index.ts';
 import ClockMoment from '../board/ClockMoment.vue';
 import FreeBoard from '../board/FreeBoard.vue';
-import RoundBoard from '../board/RoundBoard.vue';
+import DemonstrationBoard from '../board/demonstrations/DemonstrationBoard.vue';
+import PossibleBoard from '../board/judging/PossibleBoard.vue';
+import PartsBoard from '../board/parts/PartsBoard.vue';
+import { useBoardLink } from '../board/remote/useBoardLink.ts';
+import RoundBoard from '../board/rounds/RoundBoard.vue';
+import HowLongBoard from '../board/sorting/HowLongBoard.vue';
+import WhatFirstBoard from '../board/sorting/WhatFirstBoard.vue';
 import { useClockMoments } from '../board/useClockMoments.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { useStageStore } from '../stores/stage.ts';
 
 const route = useRoute();
 const router = useRouter();
 const store = useClassroomStore();
 const board = useBoardStore();
+const stage = useStageStore();
+stage.reset();
+useBoardLink();
 
+const settings = computed(() => store.classroom!.settings);
 const lesson = computed(() => {
   const number = Number(route.params['number']);
   return store.classroom!.lessons.find((candidate) => candidate.number === number);
@@ -32,14 +43,22 @@ const otherSegment = computed(
 const shownRound = ref<string>();
 const round = computed(() => {
   const latest = board.round;
-  if (latest === undefined || otherSegment.value) return undefined;
-  return !latest.closed || latest.id === shownRound.value ? latest : undefined;
+  if (latest === undefined) return undefined;
+  if (latest.id === shownRound.value) return latest;
+  return latest.closed || otherSegment.value ? undefined : latest;
 });
-const begin = async (): Promise<void> => {
+const failed = ref(false);
+const begin = async (source?: RoundSource): Promise<void> => {
   const target = lesson.value ?? store.lesson;
   if (target === undefined) return;
-  await board.begin(target.id);
-  shownRound.value = board.round?.id;
+  try {
+    await board.begin(target.id, source);
+    stage.begin({ kind: 'clock' });
+    shownRound.value = board.round?.id;
+    failed.value = false;
+  } catch {
+    failed.value = true;
+  }
 };
 const leave = (): void => {
   const number = lesson.value?.number;
@@ -47,24 +66,48 @@ const leave = (): void => {
   else void router.push({ name: 'lesson', params: { number } });
 };
 const { now: moment, putAway } = useClockMoments();
-const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...store.classroom!.settings, snap });
+const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...settings.value, snap });
 </script>
 
 <template>
-  <ClockMoment v-if="moment" :entry="moment" :settings="store.classroom!.settings" @close="putAway" />
+  <ClockMoment v-if="moment" :entry="moment" :settings="settings" @close="putAway" />
+  <p v-if="failed" class="failed" role="alert">{{ $t('round.notBegun') }}</p>
   <template v-if="board.state">
     <RoundBoard
       v-if="round"
-      :settings="store.classroom!.settings"
+      :settings="settings"
       :round="round"
       :children="store.classroom!.children"
+      :lesson="lesson"
       @vue:mounted="shownRound = round.id"
       @leave="leave"
-      @again="begin"
+      @again="begin()"
+      @snap="saveSnap"
+    />
+    <DemonstrationBoard
+      v-else-if="stage.activity.kind === 'demonstration'"
+      :key="stage.activity.show"
+      :settings="settings"
+      :show="stage.activity.show"
+      :lesson="lesson"
+      @round="begin"
+      @snap="saveSnap"
+    />
+    <HowLongBoard v-else-if="stage.activity.kind === 'how-long'" :settings="settings" />
+    <WhatFirstBoard
+      v-else-if="stage.activity.kind === 'what-first'"
+      :settings="settings"
+      :routine="store.classroom!.day.routine"
+    />
+    <PartsBoard v-else-if="stage.activity.kind === 'parts'" :settings="settings" />
+    <PossibleBoard
+      v-else-if="stage.activity.kind === 'possible'"
+      :settings="settings"
+      :lesson-number="lesson?.number ?? store.lesson?.number ?? 0"
     />
     <FreeBoard
       v-else
-      :settings="store.classroom!.settings"
+      :settings="settings"
       :lesson="lesson"
       :segment-index="segment"
       @round="begin"
@@ -73,3 +116,19 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
     />
   </template>
 </template>
+
+<style scoped>
+.failed {
+  position: fixed;
+  top: 12px;
+  left: 50%;
+  translate: -50%;
+  z-index: 10;
+  padding: 8px 18px;
+  border-radius: 999px;
+  background: var(--raised);
+  box-shadow: var(--shadow);
+  color: var(--berry);
+  font-weight: 600;
+}
+</style>

@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
+import JoinRemote from '../remote/JoinRemote.vue';
 import TeacherShell from './TeacherShell.vue';
 
 const { t, locale } = useI18n();
@@ -45,12 +46,13 @@ watch(
       <p class="title-column">{{ t('app.unreachable') }}</p>
       <v-btn @click="open">{{ t('app.retry') }}</v-btn>
     </div>
+    <JoinRemote v-else-if="classroom.mustJoin" @joined="open" />
     <div v-else-if="classroom.classroom === undefined" class="whole">
       <p class="quiet" role="status">{{ t('app.loading') }}</p>
     </div>
     <router-view v-else-if="route.meta['shell'] === false" />
     <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
-    <p v-if="!board.connected" class="lost" role="status">{{ t('app.reconnecting') }}</p>
+    <p v-if="!board.connected && !classroom.mustJoin" class="lost" role="status">{{ t('app.reconnecting') }}</p>
   </v-app>
 </template>
 

@@ -14,13 +14,18 @@ const store = useStationStore();
 const screen = useTemplateRef('screen');
 const child = computed(() => store.state!.children.find(({ id }) => id === Number(route.params['childId'])));
 const round = computed(() => (store.round?.closed === false ? store.round : undefined));
+/** A tablet is for setting clocks; for all else the class looks at the board. */
+const asked = computed(() => {
+  const item = round.value?.item;
+  return item?.kind === 'set' || item?.kind === 'set-free' ? item.shown : undefined;
+});
 const minutes = ref(0);
 const own = computed(() => round.value && store.ownAnswer(round.value));
 const right = computed(
   () =>
     round.value !== undefined &&
     own.value !== undefined &&
-    mark({ kind: 'set', shown: round.value.asked }, own.value, store.state!.settings).verdict === 'right',
+    mark(round.value.item, own.value, store.state!.settings).verdict === 'right',
 );
 
 const status = computed((): TaskStatus => {
@@ -32,7 +37,8 @@ const status = computed((): TaskStatus => {
 const start = (): void => {
   const now = round.value;
   // Who comes in after the reveal sees what the board shows.
-  if (now !== undefined) minutes.value = now.revealed ? now.asked : startingTime(now.asked);
+  if (now !== undefined && asked.value !== undefined)
+    minutes.value = now.revealed ? asked.value : startingTime(asked.value);
 };
 watch(() => `${round.value?.id} ${round.value?.index}`, start, { immediate: true });
 // A tablet that was reloaded shows the clock its child has set.
@@ -45,9 +51,8 @@ const SHOW_MS = 2000;
 watch(
   () => round.value?.revealed === true,
   (revealed) => {
-    const now = round.value;
-    if (!revealed || now === undefined || right.value) return;
-    void screen.value?.turnTo(turnNearestTo(minutes.value, now.asked), SHOW_MS);
+    if (!revealed || asked.value === undefined || right.value) return;
+    void screen.value?.turnTo(turnNearestTo(minutes.value, asked.value), SHOW_MS);
   },
 );
 const done = (): void => {
@@ -60,17 +65,22 @@ const done = (): void => {
 
 <template>
   <TaskScreen
-    v-if="child && round"
+    v-if="child && round && asked !== undefined"
     ref="screen"
     v-model="minutes"
     :child="child"
     :settings="store.state!.settings"
-    :asked="round.asked"
+    :asked="asked"
     :status="status"
     :count="round.count"
     :index="round.index"
     @done="done"
     @undo="start"
   />
-  <WaitingScreen v-else-if="child" :child="child" :can-practise="store.state!.practice !== null" />
+  <WaitingScreen
+    v-else-if="child"
+    :child="child"
+    :look-up="round !== undefined"
+    :can-practise="store.state!.practice !== null"
+  />
 </template>

@@ -98,12 +98,11 @@ export const useStationStore = defineStore('station', () => {
   };
 
   const answerRound = (childId: number, to: StationRound, answer: Answer): void => {
-    const item: Item = { kind: 'set', shown: to.asked };
     own.value.set(answeredKey(to.id, to.index), answer);
     unsent.add({
       post: { id: newId(), childId, answer, to: { setting: 'round', roundId: to.id, index: to.index } },
       lessonId: to.lessonId,
-      item,
+      item: to.item,
     });
   };
   const answerAlone = (childId: number, lessonId: number, item: Item, attempt: number, answer: Answer): void =>

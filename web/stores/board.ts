@@ -1,7 +1,15 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
-import { BoardState, type Round, type TeacherEvents } from '../../contract/index.ts';
+import {
+  BoardCommand,
+  BoardState,
+  BoardView,
+  type Round,
+  type RoundPace,
+  type RoundSource,
+  type TeacherEvents,
+} from '../../contract/index.ts';
 import type { RoundMove, Tap } from '../../core/rounds/index.ts';
 import { Refused, get, post, put } from '../api/client.ts';
 import { listen } from '../api/live.ts';
@@ -16,6 +24,9 @@ export const useBoardStore = defineStore('board', () => {
   const recordVersion = ref(0);
   /** The server's clock minus this one, in milliseconds. */
   const clockOffset = ref(0);
+  /** What the open board shows, for a remote; and the latest wish of a remote's, for the board. */
+  const view = shallowRef<BoardView | null>(null);
+  const command = shallowRef<BoardCommand>();
 
   const take = (fresh: BoardState): void => {
     state.value = fresh;
@@ -27,6 +38,8 @@ export const useBoardStore = defineStore('board', () => {
       {
         board: (data) => take(BoardState.parse(data)),
         record: () => (recordVersion.value += 1),
+        view: (data) => (view.value = BoardView.nullable().parse(data)),
+        command: (data) => (command.value = BoardCommand.parse(data)),
         settings: (data) => useClassroomStore().takeSettings(data),
         // While a change of this screen's own is on its way, its reply brings what is newest.
         classroom: () => usePlanStore().waiting === 0 && void useClassroomStore().refresh(),
@@ -37,8 +50,9 @@ export const useBoardStore = defineStore('board', () => {
   const round = computed(() => state.value?.round ?? undefined);
   const openRound = computed(() => (round.value?.closed === false ? round.value : undefined));
 
-  const begin = async (lessonId: number): Promise<void> =>
-    take(await post(BoardState, '/rounds', { id: newId(), lessonId }));
+  /** Begins a round; without a source it is the lesson's show-me round. */
+  const begin = async (lessonId: number, source?: RoundSource): Promise<void> =>
+    take(await post(BoardState, '/rounds', { id: newId(), lessonId, ...(source && { source }) }));
 
   /** Moves follow each other: a quick second key press moves on from where the first arrived. */
   let last: Promise<void> = Promise.resolve();
@@ -73,10 +87,41 @@ export const useBoardStore = defineStore('board', () => {
         else throw error;
       }
     });
+  /** The coming tasks in another order, by their places; what is left out is not asked. */
+  const reorder = (order: readonly number[]): Promise<void> =>
+    inTurn(async () => {
+      const current = round.value;
+      if (current === undefined) return;
+      try {
+        take(await put(BoardState, `/rounds/${current.id}/order`, { order, version: current.version }));
+      } catch (error) {
+        if (error instanceof Refused && error.status === 409) take(await get(BoardState, '/board'));
+        else throw error;
+      }
+    });
+  const setPace = (pace: RoundPace): Promise<void> =>
+    inTurn(async () => {
+      if (round.value !== undefined) take(await put(BoardState, `/rounds/${round.value.id}/pace`, pace));
+    });
   const setAway = (away: readonly number[]): Promise<void> =>
     inTurn(async () => {
       if (round.value !== undefined) take(await put(BoardState, `/rounds/${round.value.id}/away`, { away }));
     });
 
-  return { state, connected, recordVersion, clockOffset, round, openRound, start, begin, move, setAway };
+  return {
+    state,
+    connected,
+    recordVersion,
+    clockOffset,
+    view,
+    command,
+    round,
+    openRound,
+    start,
+    begin,
+    move,
+    reorder,
+    setPace,
+    setAway,
+  };
 });

@@ -10,12 +10,14 @@ import {
   type PutRoutine,
 } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
-import { Unreachable, get, post, put } from '../api/client.ts';
+import { Refused, Unreachable, get, post, put } from '../api/client.ts';
 
 /** The open class, its unit, day and settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
   const classroom = shallowRef<Classroom>();
   const failed = ref(false);
+  /** This is not the teacher's own computer, and it was not let in as a remote yet. */
+  const mustJoin = ref(false);
 
   const take = (fresh: Classroom): void => {
     classroom.value = fresh;
@@ -24,8 +26,10 @@ export const useClassroomStore = defineStore('classroom', () => {
     failed.value = false;
     try {
       take(await get(Classroom, '/classroom'));
+      mustJoin.value = false;
     } catch (error) {
-      failed.value = true;
+      mustJoin.value = error instanceof Refused && error.code === 'teacher-only';
+      failed.value = !mustJoin.value;
       throw error;
     }
   };
@@ -78,6 +82,7 @@ export const useClassroomStore = defineStore('classroom', () => {
   return {
     classroom,
     failed,
+    mustJoin,
     lesson,
     childById,
     take,

@@ -2,26 +2,27 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Round, RoundAnswer } from '../../contract/index.ts';
-import type { DialTime } from '../../core/clock/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
+import type { Round, RoundAnswer } from '../../../contract/index.ts';
+import { askedAs, hasMore, timeAsked } from '../../../core/rounds/index.ts';
+import type { DialTime } from '../../../core/clock/index.ts';
+import SmallClock from '../../clock/SmallClock.vue';
 
 const { round, answers, written } = defineProps<{
   round: Round;
   answers: readonly RoundAnswer[];
   written: (time: DialTime) => string;
 }>();
-const emit = defineEmits<{ again: []; leave: [] }>();
+const emit = defineEmits<{ again: []; leave: []; more: [] }>();
 const { t } = useI18n();
 const how = (index: number, right: number, count: number): string => {
   if (index > round.index) return t('round.notAsked');
   return count === 0 ? t('round.nobody') : t('round.doneItem', { right, count });
 };
 const items = computed(() =>
-  round.times.map((time, index) => {
+  round.entries.map(({ item, origin }, index) => {
     const given = answers.filter((answer) => answer.index === index);
     const right = given.filter(({ verdict }) => verdict !== 'wrong').length;
-    return { time, how: how(index, right, given.length) };
+    return { time: timeAsked(item), origin, task: askedAs(item), how: how(index, right, given.length) };
   }),
 );
 </script>
@@ -29,14 +30,17 @@ const items = computed(() =>
 <template>
   <section class="done">
     <h2 class="title-page">{{ t('round.done') }}</h2>
-    <ul>
-      <li v-for="item in items" :key="item.time">
-        <SmallClock :time="item.time" :px="64" :label="written(item.time)" />
+    <ul :class="{ many: items.length > 9 }">
+      <li v-for="(item, i) in items" :key="i" :data-origin="item.origin">
+        <SmallClock :time="item.time" :px="items.length > 9 ? 48 : 64" :label="written(item.time)" />
         <strong class="time-type">{{ written(item.time) }}</strong>
         <span class="quiet">{{ item.how }}</span>
+        <span class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
+        <span v-if="item.origin !== 'planned'" class="quiet origin">{{ t(`round.origin.${item.origin}`) }}</span>
       </li>
     </ul>
     <div class="acts">
+      <v-btn v-if="hasMore(round)" variant="tonal" @click="emit('more')">{{ t('round.more') }}</v-btn>
       <v-btn :to="{ name: 'class' }">{{ t('round.toClass') }}</v-btn>
       <v-btn variant="text" @click="emit('leave')">{{ t('round.toDesk') }}</v-btn>
       <v-btn variant="text" @click="emit('again')">{{ t('round.again') }}</v-btn>
@@ -64,6 +68,13 @@ li {
 strong {
   font-size: 20px;
   line-height: 28px;
+}
+ul.many {
+  grid-template-columns: repeat(5, 1fr);
+  gap: 8px 4px;
+}
+.origin {
+  font-weight: 600;
 }
 .acts {
   display: flex;

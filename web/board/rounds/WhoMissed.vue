@@ -3,15 +3,15 @@
 import { mdiRestore } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Child } from '../../contract/index.ts';
-import type { TapState } from '../../core/rounds/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import type { Child } from '../../../contract/index.ts';
+import type { TapState } from '../../../core/rounds/index.ts';
+import ChildPicture from '../../people/ChildPicture.vue';
 
 const { children, stateOf } = defineProps<{
   children: readonly Child[];
   stateOf: (childId: number) => TapState;
 }>();
-const emit = defineEmits<{ missed: [childId: number]; away: [childId: number] }>();
+const emit = defineEmits<{ missed: [childId: number]; away: [childId: number]; 'all-right': [] }>();
 const { t } = useI18n();
 
 /** What a tap means: missed it, or not here today. */
@@ -35,6 +35,9 @@ const tap = (childId: number): void => {
         <h2 class="title-column">{{ t('round.whoMissed') }}</h2>
         <p class="quiet">{{ t('round.whoMissedHint') }}</p>
       </div>
+      <v-btn variant="tonal" :height="44" :title="t('round.allRightKey')" @click="emit('all-right')">
+        {{ t('round.allRight') }}
+      </v-btn>
       <v-btn
         variant="text"
         :height="44"

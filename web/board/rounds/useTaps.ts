@@ -1,7 +1,7 @@
 import { computed, ref, watch } from 'vue';
-import type { Child, RoundAnswer } from '../../contract/index.ts';
-import { tapStateBefore, tapsToKeep, type Tap, type TapState } from '../../core/rounds/index.ts';
-import { useBoardStore } from '../stores/board.ts';
+import type { Child, RoundAnswer } from '../../../contract/index.ts';
+import { tapStateBefore, tapsToKeep, type Tap, type TapState } from '../../../core/rounds/index.ts';
+import { useBoardStore } from '../../stores/board.ts';
 
 /** What the teacher tapped in "who missed it?" of the current item, on top of what the record knows. */
 export const useTaps = (children: () => readonly Child[]) => {
@@ -29,6 +29,14 @@ export const useTaps = (children: () => readonly Child[]) => {
     stateOf,
     toggleMissed: (childId: number): void => {
       tapped.value.set(childId, stateOf(childId) === 'missed' ? 'had' : 'missed');
+    },
+    /** All who are here had it, whatever was tapped before; what a tablet showed to be wrong stays wrong. */
+    allRight: (): void => {
+      tapped.value = new Map(
+        children()
+          .filter(({ id }) => seen.value.verdicts.get(id) !== 'wrong' && !seen.value.away.has(id))
+          .map(({ id }) => [id, 'had']),
+      );
     },
     toggleAway: (childId: number): Promise<void> => {
       const away = seen.value.away;

@@ -1,13 +1,14 @@
-<!-- Ten seconds to think, as a ring that fills clockwise from 12. -->
+<!-- Time to think, as a ring that fills clockwise from 12. -->
 <script setup lang="ts">
 import { computed, onScopeDispose, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { arcPath } from '../../core/face/index.ts';
-import { THINK_SECONDS } from '../../core/rounds/index.ts';
+import { arcPath } from '../../../core/face/index.ts';
 
-const { began } = defineProps<{
+const { began, seconds } = defineProps<{
   /** When thinking began, milliseconds on this machine's clock. */
   began: number;
+  /** How long there is. */
+  seconds: number;
 }>();
 const emit = defineEmits<{ over: [] }>();
 const { t } = useI18n();
@@ -16,7 +17,7 @@ const passed = ref(0);
 let over = false;
 let frame = 0;
 const tick = (): void => {
-  passed.value = Math.min(1, Math.max(0, (Date.now() - began) / (THINK_SECONDS * 1000)));
+  passed.value = Math.min(1, Math.max(0, (Date.now() - began) / (seconds * 1000)));
   if (passed.value === 1 && !over) {
     over = true;
     emit('over');
@@ -24,12 +25,12 @@ const tick = (): void => {
 };
 tick();
 onScopeDispose(() => cancelAnimationFrame(frame));
-const left = computed(() => Math.ceil(THINK_SECONDS * (1 - passed.value)));
+const left = computed(() => Math.ceil(seconds * (1 - passed.value)));
 const arc = computed(() => arcPath(0, passed.value * 360, 88));
 </script>
 
 <template>
-  <div class="think" role="timer" :aria-label="t('round.thinkLeft', { count: THINK_SECONDS })">
+  <div class="think" role="timer" :aria-label="t('round.thinkLeft', { count: seconds })">
     <svg viewBox="-100 -100 200 200">
       <circle r="88" class="groove" />
       <path v-if="passed > 0" :d="arc" class="arc" />

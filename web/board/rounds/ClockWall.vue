@@ -2,8 +2,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { DialTime } from '../../core/clock/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
+import type { DialTime } from '../../../core/clock/index.ts';
+import SmallClock from '../../clock/SmallClock.vue';
 
 const { times, written } = defineProps<{
   /** One answered time a child. */
@@ -23,8 +23,7 @@ const px = computed(() => (times.length > 20 ? 36 : times.length > 12 ? 42 : 50)
 <template>
   <section class="wall" :aria-label="t('round.wall')">
     <h2 class="title-column">{{ t('round.wall') }}</h2>
-    <p v-if="times.length === 0" class="quiet">{{ t('round.noTablets') }}</p>
-    <ul v-else>
+    <ul>
       <li
         v-for="{ time, clocks } in groups"
         :key="time"

@@ -1,0 +1,53 @@
+import { hasCome } from '../items/index.ts';
+import { readingOrder, readingSteps, say, type Conventions, type Phrase, type StepPart } from '../wording/index.ts';
+import type { RoundPlace } from './round.ts';
+import { askedAs, timeAsked, type RoundItem } from './task.ts';
+
+/** What the class is asked. */
+export const askPhrase = (item: RoundItem, conventions: Conventions): Phrase => ({
+  key: `clock.ask.${askedAs(item)}`,
+  values: { said: say(item.kind === 'yet' ? item.target : timeAsked(item), conventions) },
+});
+
+/** Is it that time yet? Yes, not yet, or past already. */
+const yetPhrase = ({ shown, target }: Extract<RoundItem, { kind: 'yet' }>, conventions: Conventions): Phrase => {
+  const answer = shown === target ? 'now' : hasCome(shown, target) ? 'past' : 'not';
+  return {
+    key: `clock.yet.${answer}`,
+    values: { said: say(target, conventions), shown: say(shown, conventions) },
+  };
+};
+
+/** Cards that are open after some steps of a reveal. */
+export const revealedParts = (item: RoundItem, revealed: number, conventions: Conventions): readonly StepPart[] => {
+  if (revealed === 0) return [];
+  if (item.kind === 'hour-hand') return ['hour'];
+  if (item.kind === 'yet' || item.kind === 'choose-clock') return ['whole'];
+  return readingOrder(conventions).slice(0, revealed);
+};
+
+/**
+ * What the teacher says of a time when some of its cards are open: the sentence of the card opened last.
+ * @returns none while all are covered
+ */
+export const sentenceOfCards = (
+  time: Parameters<typeof readingSteps>[0],
+  opened: readonly StepPart[],
+  conventions: Conventions,
+): Phrase | undefined => {
+  const last = readingOrder(conventions).findLast((part) => opened.includes(part));
+  return readingSteps(time, conventions).findLast(({ part }) => part === last)?.sentence;
+};
+
+/** What the teacher says at a place of a round: the task until an answer is being shown, then the step shown last. */
+export const roundPhrase = (
+  item: RoundItem,
+  { phase, revealed }: Pick<RoundPlace, 'phase' | 'revealed'>,
+  conventions: Conventions,
+): Phrase => {
+  const isShown = (phase === 'reveal' && revealed > 0) || phase === 'missed' || phase === 'done';
+  if (!isShown) return askPhrase(item, conventions);
+  if (item.kind === 'yet') return yetPhrase(item, conventions);
+  const parts = phase === 'reveal' ? revealedParts(item, revealed, conventions) : (['whole'] as const);
+  return sentenceOfCards(timeAsked(item), item.kind === 'hour-hand' ? ['hour'] : parts, conventions)!;
+};

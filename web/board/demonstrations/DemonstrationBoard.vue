@@ -1,0 +1,171 @@
+<!-- A demonstration on the board's clock: it plays, stops, steps and goes back as the teacher wishes. -->
+<script setup lang="ts">
+import { computed, onScopeDispose } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
+import { wrapToDial } from '../../../core/clock/index.ts';
+import { demonstrate, type DemonstrationKind, type Speed } from '../../../core/demonstrations/index.ts';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
+import BoardDock from '../BoardDock.vue';
+import BoardStage from '../BoardStage.vue';
+import BoardTray from '../BoardTray.vue';
+import TimeCards from '../TimeCards.vue';
+import { useStageMode } from '../useStageMode.ts';
+import PlayerControls from './PlayerControls.vue';
+import ThreeWays from './ThreeWays.vue';
+import { usePlayer } from './usePlayer.ts';
+
+const { settings, show, lesson } = defineProps<{
+  settings: Settings;
+  show: DemonstrationKind;
+  lesson: Lesson | undefined;
+}>();
+const emit = defineEmits<{ round: [source: RoundSource]; snap: [minutes: Settings['snap']] }>();
+const { t } = useI18n();
+const stage = useStageStore();
+const words = useClockWords(() => settings);
+
+const began = wrapToDial(Math.round(stage.minutes));
+const demonstration = computed(() => demonstrate(show, began, settings));
+const player = usePlayer(() => demonstration.value, Math.round(stage.minutes) - began);
+const { scene } = player;
+const time = computed(() => wrapToDial(scene.value.minutes));
+const say = computed(() => words.phrase(player.sentence.value));
+/** What is counted aloud stands large in the column too. */
+const count = computed(() => (scene.value.count === undefined ? undefined : Math.round(scene.value.count)));
+const hasCards = computed(() => scene.value.opened.length > 0 || show === 'half-way' || show === 'next-hour');
+
+const leave = (): void => stage.begin({ kind: 'clock' });
+// The clock stays where the demonstration left it, its cards covered.
+onScopeDispose(() => {
+  stage.minutes = Math.round(scene.value.minutes);
+  stage.opened = new Set();
+});
+const choose = (speed: Speed): void => {
+  player.speed.value = speed;
+};
+useStageMode({
+  leave,
+  step: (by) => player.stepBy(by > 0 ? 1 : -1),
+  keys: () => ({
+    ' ': player.toggle,
+    Backspace: () => player.stepBy(-1),
+    '+': () => player.faster(1),
+    '-': () => player.faster(-1),
+    Home: () => player.scrub(0),
+    End: () => player.scrub(player.duration.value),
+  }),
+  acts: () => ({
+    next: () => player.stepBy(1),
+    back: () => player.stepBy(-1),
+    play: player.toggle,
+    stop: leave,
+    step: (wish) => wish.do === 'step' && player.stepBy(wish.by),
+  }),
+  view: () => ({
+    mode: 'demonstration',
+    title: t(`show.${show}`),
+    place: { index: player.step.value, count: demonstration.value.steps.length },
+    say: say.value,
+    demonstration: {
+      kind: show,
+      step: player.step.value,
+      steps: demonstration.value.steps.length,
+      playing: player.playing.value,
+      speed: player.speed.value,
+    },
+  }),
+});
+</script>
+
+<template>
+  <BoardStage
+    v-model="stage.minutes"
+    :settings="settings"
+    :scene="scene"
+    :say="say"
+    :data-demonstration="show"
+    :data-step="player.step.value"
+  >
+    <template #top>
+      <h2 class="title child-type">{{ t(`show.${show}`) }}</h2>
+    </template>
+    <BoardTray
+      v-if="stage.tray"
+      :settings="settings"
+      :lesson="lesson"
+      @round="(source) => emit('round', source)"
+      @snap="(snap) => emit('snap', snap)"
+    />
+    <template v-else>
+      <ThreeWays v-if="scene.ways" :time="time" :ways="scene.ways" :conventions="settings" />
+      <div v-else-if="count !== undefined" class="count child-type">
+        <strong>{{ count }}</strong>
+        <span>{{ t(demonstration.realTime ? 'show.seconds' : 'show.minutes', count) }}</span>
+      </div>
+      <TimeCards
+        v-else-if="hasCards"
+        :time="time"
+        :conventions="settings"
+        :opened="new Set(scene.opened)"
+        still
+        compact
+      />
+      <div v-else class="calm" />
+      <PlayerControls
+        :at="player.at.value"
+        :duration="player.duration.value"
+        :playing="player.playing.value"
+        :speed="player.speed.value"
+        :step="player.step.value"
+        :steps="demonstration.steps.length"
+        :real-time="demonstration.realTime"
+        @toggle="player.toggle"
+        @step="player.stepBy"
+        @scrub="player.scrub"
+        @speed="choose"
+      />
+    </template>
+    <template #dock>
+      <BoardDock
+        :trays="lesson ? ['lenses', 'show', 'round', 'clock'] : ['lenses', 'show', 'clock']"
+        :back="t('player.stepBack')"
+        :next="t('player.stepOn')"
+        @leave="leave"
+        @back="player.stepBy(-1)"
+        @next="player.stepBy(1)"
+      />
+    </template>
+  </BoardStage>
+</template>
+
+<style scoped>
+.title {
+  height: 100%;
+  display: grid;
+  place-items: center;
+  text-align: center;
+  font-size: calc(var(--u) * 34);
+  line-height: 1.15;
+}
+.count {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  place-content: center;
+  justify-items: center;
+}
+.count strong {
+  font-size: calc(var(--u) * 190);
+  line-height: 1;
+  color: var(--minute-text);
+}
+.count span {
+  font-size: calc(var(--u) * 40);
+  line-height: 1.2;
+}
+.calm {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,82 @@
+<!-- How many hands are up: counted with two buttons, or typed. -->
+<script setup lang="ts">
+import { mdiMinus, mdiPlus } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+
+const { name, count, of, right } = defineProps<{
+  name: string;
+  count: number;
+  of: number;
+  /** This is the answer, and it is being shown. */
+  right: boolean;
+}>();
+const emit = defineEmits<{ change: [by: number] }>();
+const { t } = useI18n();
+</script>
+
+<template>
+  <section class="vote" :class="{ right }">
+    <h3 class="child-type">{{ name }}</h3>
+    <input
+      type="number"
+      inputmode="numeric"
+      min="0"
+      :max="of"
+      :value="count"
+      :aria-label="t('judge.count', { name })"
+      class="child-type"
+      @change="emit('change', Number(($event.target as HTMLInputElement).value) - count)"
+    />
+    <div class="row">
+      <button type="button" :aria-label="t('judge.fewer', { name })" @click="emit('change', -1)">
+        <v-icon :icon="mdiMinus" />
+      </button>
+      <button type="button" :aria-label="t('judge.more', { name })" @click="emit('change', 1)">
+        <v-icon :icon="mdiPlus" />
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.vote {
+  display: grid;
+  justify-items: center;
+  padding: calc(var(--u) * 10) 8px;
+  border-radius: var(--corner-board);
+  background: var(--raised);
+  box-shadow: var(--shadow);
+}
+.vote.right {
+  box-shadow: 0 0 0 4px var(--moss-6);
+}
+h3 {
+  font-size: calc(var(--u) * 26);
+  line-height: 1.2;
+}
+input {
+  width: 100%;
+  height: calc(var(--u) * 84);
+  border: 0;
+  text-align: center;
+  font-size: calc(var(--u) * 72);
+  font-weight: 700;
+  background: none;
+  color: inherit;
+  appearance: textfield;
+}
+.row {
+  display: flex;
+  gap: 12px;
+}
+button {
+  width: 48px;
+  height: 48px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+}
+button:hover {
+  background: var(--plum-tint);
+}
+</style>

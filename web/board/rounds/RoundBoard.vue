@@ -1,0 +1,276 @@
+<!-- A round on the board: ask, think, show, reveal, who missed, next. Where it stands is kept by the server. -->
+<script setup lang="ts">
+import { mdiFlagCheckered, mdiReplay } from '@mdi/js';
+import { computed, ref, useTemplateRef, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
+import { answeredTime } from '../../../core/marking/index.ts';
+import {
+  askPhrase,
+  hasMore,
+  revealSteps,
+  revealedParts,
+  roundPhrase,
+  showsClock,
+  timeAsked,
+  type RoundMove,
+  type RoundPace,
+} from '../../../core/rounds/index.ts';
+import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
+import StoneRow from '../../shell/StoneRow.vue';
+import { useBoardStore } from '../../stores/board.ts';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
+import BoardDock from '../BoardDock.vue';
+import BoardStage from '../BoardStage.vue';
+import BoardTray from '../BoardTray.vue';
+import TimeCards from '../TimeCards.vue';
+import { useStageMode } from '../useStageMode.ts';
+import ChooseClocks from './ChooseClocks.vue';
+import ClockWall from './ClockWall.vue';
+import RoundDone from './RoundDone.vue';
+import RoundPlan from './RoundPlan.vue';
+import ShowCount from './ShowCount.vue';
+import TaskCard from './TaskCard.vue';
+import ThinkRing from './ThinkRing.vue';
+import WhoMissed from './WhoMissed.vue';
+import YetAnswer from './YetAnswer.vue';
+import { useTaps } from './useTaps.ts';
+
+const { settings, round, children, lesson } = defineProps<{
+  settings: Settings;
+  round: Round;
+  children: readonly Child[];
+  lesson: Lesson | undefined;
+}>();
+const emit = defineEmits<{ leave: []; again: []; snap: [minutes: Settings['snap']] }>();
+const { t } = useI18n();
+const board = useBoardStore();
+const stage = useStageStore();
+const words = useClockWords(() => settings);
+const clock = useTemplateRef('clock');
+const { answers, stateOf, toggleMissed, toggleAway, allRight, taps } = useTaps(() => children);
+
+const item = computed(() => round.entries[round.index]!.item);
+const asked = computed(() => timeAsked(item.value));
+const isShown = computed(() => ['reveal', 'missed', 'done'].includes(round.phase));
+/** A clock to be read is there from the start; one to be set or written about only with the answer. */
+const handsOn = computed(() => isShown.value || showsClock(item.value));
+const turns = computed(() => !showsClock(item.value));
+
+/** The reveal turns the hands for the last hour up to the time: once round, and the hour hand creeps on one. */
+const REVEAL_MS = 1800;
+watch(
+  [() => round.id, () => round.index, isShown, () => round.replays],
+  ([, , shows, replays], before) => {
+    const fresh = shows && (before[2] === false || (before[3] !== undefined && replays !== before[3]));
+    if (fresh && round.phase === 'reveal' && turns.value)
+      void clock.value?.turnTo(asked.value, REVEAL_MS, asked.value - 60);
+    else stage.minutes = asked.value;
+  },
+  { immediate: true },
+);
+
+const opened = computed((): ReadonlySet<StepPart> => new Set(revealedParts(item.value, round.revealed, settings)));
+const tablets = computed(() => answers.value.filter(({ source }) => source !== 'teacher'));
+const tabletTotal = computed(
+  () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
+);
+const wall = computed(() => tablets.value.flatMap(({ answer }) => answeredTime(answer) ?? []));
+const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)));
+
+const failed = ref(false);
+const tried = async (work: Promise<void>): Promise<void> => {
+  try {
+    await work;
+    failed.value = false;
+  } catch {
+    failed.value = true;
+  }
+};
+const move = (made: RoundMove): Promise<void> =>
+  tried(board.move(made, round.phase === 'missed' && (made === 'next' || made === 'end') ? taps() : []));
+/** Opening a card by hand opens all up to it, in the reading order. */
+const openCard = async (part: StepPart): Promise<void> => {
+  const step = Math.min(revealSteps(item.value), readingOrder(settings).indexOf(part) + 1);
+  for (let at = round.revealed; at < step; at++) await move('next');
+};
+const next = (): void => {
+  if (round.phase === 'done') emit('leave');
+  else void move('next');
+};
+/** One key says that all who are here had it, and goes on. */
+const allHadIt = (): void => {
+  if (round.phase !== 'missed') return;
+  allRight();
+  void move('next');
+};
+const more = (): void => {
+  if (round.phase === 'done' && hasMore(round)) void move('more');
+};
+const reorder = (order: readonly number[]): Promise<void> => tried(board.reorder(order));
+const setPace = (pace: RoundPace): Promise<void> => tried(board.setPace(pace));
+const missed = (childId: number): void => {
+  if (round.phase === 'missed') toggleMissed(childId);
+};
+useStageMode({
+  trays: ['lenses', 'round', 'clock'],
+  leave: () => emit('leave'),
+  step: (by) => isShown.value && clock.value?.stepBy(by),
+  keys: () => ({
+    ' ': next,
+    Backspace: () => void move('back'),
+    r: () => void move('replay'),
+    e: () => void move('end'),
+    a: allHadIt,
+    j: more,
+  }),
+  acts: () => ({
+    next,
+    back: () => void move('back'),
+    replay: () => void move('replay'),
+    'all-right': allHadIt,
+    missed: (wish) => wish.do === 'missed' && missed(wish.childId),
+  }),
+  view: () => ({
+    mode: 'round',
+    title: words.phrase(askPhrase(item.value, settings)),
+    place: { index: round.index, count: round.entries.length },
+    say: say.value,
+    phase: round.phase,
+    opened: [...opened.value],
+    children: round.phase === 'missed' ? children.map(({ id }) => ({ childId: id, state: stateOf(id) })) : [],
+  }),
+});
+</script>
+
+<template>
+  <BoardStage
+    ref="clock"
+    v-model="stage.minutes"
+    :settings="settings"
+    :hands-on="handsOn"
+    :still="!isShown"
+    :say="round.phase === 'done' ? '' : say"
+    :data-phase="round.phase"
+    :data-task="item.kind"
+  >
+    <template v-if="item.kind === 'choose-clock'" #clock>
+      <ChooseClocks
+        :options="item.options"
+        :time="asked"
+        :shown="(round.phase === 'reveal' && round.revealed > 0) || round.phase === 'missed' || round.phase === 'done'"
+      />
+    </template>
+    <template #top>
+      <StoneRow
+        :count="round.entries.length"
+        :index="round.index"
+        :done="round.phase === 'done'"
+        :label="t('round.item', { number: round.index + 1, count: round.entries.length })"
+        class="stones"
+      />
+    </template>
+
+    <RoundPlan v-if="stage.tray === 'round'" :round="round" :settings="settings" @order="reorder" @pace="setPace" />
+    <BoardTray v-else-if="stage.tray" :settings="settings" :lesson="lesson" @snap="(snap) => emit('snap', snap)" />
+    <RoundDone
+      v-else-if="round.phase === 'done'"
+      :round="round"
+      :answers="board.state?.answers ?? []"
+      :written="words.written"
+      @again="emit('again')"
+      @leave="emit('leave')"
+      @more="more"
+    />
+    <template v-else-if="round.phase === 'missed'">
+      <ClockWall v-if="wall.length > 0" :times="wall" :written="words.written" />
+      <WhoMissed
+        :children="children"
+        :state-of="stateOf"
+        @missed="toggleMissed"
+        @away="toggleAway"
+        @all-right="allHadIt"
+      />
+    </template>
+    <template v-else-if="round.phase === 'reveal'">
+      <YetAnswer
+        v-if="item.kind === 'yet'"
+        :ask="words.phrase(askPhrase(item, settings))"
+        :answer="say"
+        :open="round.revealed > 0"
+        @open="move('next')"
+      />
+      <TimeCards
+        v-else
+        :time="asked"
+        :conventions="settings"
+        :opened="opened"
+        :compact="stage.lenses.includes('magnifier')"
+        @open="openCard"
+      />
+    </template>
+    <template v-else>
+      <TaskCard
+        :ask="words.phrase(askPhrase(item, settings))"
+        :said="words.said(item.kind === 'yet' ? item.target : asked)"
+      />
+      <div class="stage">
+        <ThinkRing
+          v-if="round.phase === 'think'"
+          :key="`${round.version} ${round.thinkSeconds}`"
+          :began="round.phaseSince - board.clockOffset"
+          :seconds="round.thinkSeconds"
+          @over="move('next')"
+        />
+        <ShowCount
+          v-else-if="round.phase === 'show'"
+          :key="round.version"
+          :began="round.phaseSince - board.clockOffset"
+          :countdown="round.countdown"
+        />
+      </div>
+    </template>
+
+    <p v-if="failed" class="failed" role="alert">{{ t('round.lost') }}</p>
+    <p v-else-if="tabletTotal > 0 && round.phase !== 'done'" class="count" role="status">
+      {{ t('round.answered', { count: tablets.length, total: tabletTotal }) }}
+    </p>
+    <template #dock>
+      <BoardDock
+        :trays="['lenses', 'round', 'clock']"
+        :extra="[
+          { key: 'replay', icon: mdiReplay, label: t('round.replay'), act: () => void move('replay') },
+          { key: 'end', icon: mdiFlagCheckered, label: t('round.end'), act: () => void move('end') },
+        ]"
+        :back="t('round.back')"
+        :next="t('round.next')"
+        @leave="emit('leave')"
+        @back="move('back')"
+        @next="next"
+      />
+    </template>
+  </BoardStage>
+</template>
+
+<style scoped>
+.stones {
+  height: 100%;
+  width: 100%;
+}
+.stage {
+  flex: 1;
+  display: grid;
+  place-items: center;
+}
+.count {
+  text-align: center;
+  font-size: calc(var(--u) * 18);
+  line-height: 1.3;
+  color: var(--quiet);
+}
+.failed {
+  color: var(--berry);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,191 @@
+<!-- What the round still asks, to put in another order or leave out; and how it is run. -->
+<script setup lang="ts">
+import { mdiClose, mdiDragVertical } from '@mdi/js';
+import { computed, nextTick, ref } from 'vue';
+import { VueDraggable } from 'vue-draggable-plus';
+import { useI18n } from 'vue-i18n';
+import type { Round, Settings } from '../../../contract/index.ts';
+import { MOST_THINK_SECONDS, askPhrase, timeAsked, type RoundPace } from '../../../core/rounds/index.ts';
+import SmallClock from '../../clock/SmallClock.vue';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
+
+const { round, settings } = defineProps<{ round: Round; settings: Settings }>();
+const emit = defineEmits<{ order: [places: number[]]; pace: [pace: RoundPace] }>();
+const { t } = useI18n();
+const stage = useStageStore();
+const words = useClockWords(() => settings);
+const list = ref<{ readonly $el: HTMLElement }>();
+
+interface Row {
+  /** Its place in the round. */
+  readonly place: number;
+  readonly entry: Round['entries'][number];
+}
+const rows = computed({
+  get: (): Row[] => round.entries.map((entry, place) => ({ place, entry })).filter(({ place }) => place > round.index),
+  set: (moved: Row[]) =>
+    emit(
+      'order',
+      moved.map(({ place }) => place),
+    ),
+});
+const moveBy = async (from: number, by: number): Promise<void> => {
+  const to = from + by;
+  if (to < 0 || to >= rows.value.length) return;
+  const moved = [...rows.value];
+  const [row] = moved.splice(from, 1);
+  moved.splice(to, 0, row!);
+  rows.value = moved;
+  // The grip goes along, to be moved on.
+  await nextTick();
+  list.value?.$el.querySelectorAll<HTMLElement>('.grip')[to]?.focus();
+};
+const key = (event: KeyboardEvent, from: number): void => {
+  const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+  if (by === 0) return;
+  event.preventDefault();
+  void moveBy(from, by);
+};
+const leaveOut = (place: number): void => {
+  rows.value = rows.value.filter((row) => row.place !== place);
+};
+const pace = (change: Partial<RoundPace>): void => {
+  const { thinkSeconds, countdown, repeatMissed } = round;
+  emit('pace', { thinkSeconds, countdown, repeatMissed, ...change });
+};
+const THINK_STEP = 5;
+</script>
+
+<template>
+  <section class="round-plan" :aria-label="t('roundPlan.title')">
+    <header>
+      <h2 class="title-column">{{ t('roundPlan.title') }}</h2>
+      <button
+        type="button"
+        class="round-button"
+        :aria-label="t('board.closeTray')"
+        :title="t('board.closeTray')"
+        @click="stage.tray = undefined"
+      >
+        <v-icon :icon="mdiClose" />
+      </button>
+    </header>
+    <label class="think">
+      <span>{{ t('roundPlan.think') }}</span>
+      <input
+        type="range"
+        min="0"
+        :max="MOST_THINK_SECONDS"
+        :step="THINK_STEP"
+        :value="round.thinkSeconds"
+        @change="pace({ thinkSeconds: Number(($event.target as HTMLInputElement).value) })"
+      />
+      <output>{{ t('roundPlan.seconds', { count: round.thinkSeconds }) }}</output>
+    </label>
+    <label class="check">
+      <input type="checkbox" :checked="round.countdown" @change="pace({ countdown: !round.countdown })" />
+      {{ t('roundPlan.countdown') }}
+    </label>
+    <label class="check">
+      <input type="checkbox" :checked="round.repeatMissed" @change="pace({ repeatMissed: !round.repeatMissed })" />
+      {{ t('roundPlan.repeat') }}
+    </label>
+    <p v-if="rows.length === 0" class="quiet">{{ t('roundPlan.none') }}</p>
+    <VueDraggable v-else ref="list" v-model="rows" tag="ol" handle=".grip" :animation="180">
+      <li v-for="({ place, entry }, i) in rows" :key="place" :data-place="place">
+        <button
+          type="button"
+          class="round-button grip"
+          :aria-label="t('roundPlan.grip', { task: words.phrase(askPhrase(entry.item, settings)) })"
+          @keydown="key($event, i)"
+        >
+          <v-icon :icon="mdiDragVertical" />
+        </button>
+        <SmallClock :time="timeAsked(entry.item)" :px="36" label="" aria-hidden="true" />
+        <span class="ask">
+          <strong class="time-type">{{ words.written(timeAsked(entry.item)) }}</strong>
+          {{ words.phrase(askPhrase(entry.item, settings)) }}
+        </span>
+        <button
+          type="button"
+          class="round-button"
+          :aria-label="t('roundPlan.leaveOut', { time: words.written(timeAsked(entry.item)) })"
+          :title="t('roundPlan.leaveOut', { time: words.written(timeAsked(entry.item)) })"
+          @click="leaveOut(place)"
+        >
+          <v-icon :icon="mdiClose" size="20" />
+        </button>
+      </li>
+    </VueDraggable>
+  </section>
+</template>
+
+<style scoped>
+.round-plan {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
+  border-radius: var(--corner-board);
+  background: var(--raised);
+  box-shadow: var(--shadow);
+}
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.round-button {
+  flex: none;
+  width: 48px;
+  height: 48px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+}
+.round-button:hover {
+  background: var(--plum-tint);
+}
+.grip {
+  cursor: grab;
+  touch-action: none;
+}
+.think {
+  display: grid;
+  grid-template-columns: auto 1fr 5em;
+  align-items: center;
+  gap: 10px;
+  min-height: 48px;
+}
+.think output {
+  text-align: right;
+}
+input {
+  accent-color: var(--plum);
+}
+.check {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+}
+.check input {
+  width: 22px;
+  height: 22px;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 52px;
+  border-radius: var(--corner);
+}
+.ask {
+  flex: 1;
+  min-width: 0;
+}
+.ask strong {
+  margin-right: 6px;
+}
+</style>

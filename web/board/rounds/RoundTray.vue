@@ -1,0 +1,179 @@
+<!-- A round on the spot: from a part of the lesson, as a surprise, or at times the teacher picks. -->
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { mdiClose, mdiPlay, mdiShuffleVariant } from '@mdi/js';
+import type { Lesson, RoundSource } from '../../../contract/index.ts';
+import type { DialTime } from '../../../core/clock/index.ts';
+import { groupsOf } from '../../../core/planning/index.ts';
+import { ROUND_TASKS, isRoundItem, type RoundTask } from '../../../core/rounds/index.ts';
+import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
+import TimeRings from '../../clock/TimeRings.vue';
+import { useClassroomStore } from '../../stores/classroom.ts';
+import { usePlanWords } from '../../stores/usePlanWords.ts';
+import { useStageStore } from '../../stores/stage.ts';
+
+const { lesson } = defineProps<{ lesson: Lesson }>();
+const emit = defineEmits<{ begin: [source: RoundSource] }>();
+const { t } = useI18n();
+const stage = useStageStore();
+const classroom = useClassroomStore();
+const plan = usePlanWords();
+
+/** The most times one can pick: what a class has patience for. */
+const MOST = 12;
+const parts = computed(() =>
+  lesson.segments.flatMap((segment, at) => {
+    const count = segment.items.filter(isRoundItem).length;
+    return count === 0 ? [] : [{ at, count, title: plan.segment(segment.kind) }];
+  }),
+);
+const task = ref<RoundTask>('set');
+const picked = ref<readonly DialTime[]>([]);
+/** O'clock and half past always; quarters once the class has met them. */
+const groups = computed((): TimeGroup[] => {
+  const met = groupsOf((classroom.classroom?.lessons ?? []).filter(({ number }) => number <= lesson.number));
+  return ['oclock', 'half-past', ...(['quarter-past', 'quarter-to'] as const).filter((group) => met.includes(group))];
+});
+const times = computed(() =>
+  groups.value.flatMap((group) =>
+    TIMES_OF_GROUP[group].map((time) => ({
+      time,
+      look: picked.value.includes(time) ? ('picked' as const) : ('open' as const),
+    })),
+  ),
+);
+const pick = (time: DialTime): void => {
+  if (picked.value.includes(time)) picked.value = picked.value.filter((other) => other !== time);
+  else if (picked.value.length < MOST) picked.value = [...picked.value, time];
+};
+</script>
+
+<template>
+  <section class="round-tray" :aria-label="t('roundTray.title')">
+    <header>
+      <h2 class="title-column">{{ t('roundTray.title') }}</h2>
+      <button
+        type="button"
+        class="close"
+        :aria-label="t('board.closeTray')"
+        :title="t('board.closeTray')"
+        @click="stage.tray = undefined"
+      >
+        <v-icon :icon="mdiClose" />
+      </button>
+    </header>
+    <div class="row">
+      <v-btn
+        v-for="part in parts"
+        :key="part.at"
+        variant="tonal"
+        :height="48"
+        :prepend-icon="mdiPlay"
+        :data-part="part.at"
+        @click="emit('begin', { what: 'segment', at: part.at })"
+      >
+        {{ t('roundTray.part', { title: part.title, count: part.count }) }}
+      </v-btn>
+    </div>
+    <div class="tasks" role="radiogroup" :aria-label="t('roundTray.task')">
+      <button
+        v-for="choice in ROUND_TASKS"
+        :key="choice"
+        type="button"
+        role="radio"
+        :aria-checked="choice === task"
+        :class="{ on: choice === task }"
+        :data-task="choice"
+        @click="task = choice"
+      >
+        {{ t(`roundTray.tasks.${choice}`) }}
+      </button>
+    </div>
+    <TimeRings
+      class="rings"
+      :times="times"
+      :label="t('roundTray.times')"
+      :centre="String(picked.length)"
+      @pick="pick"
+    />
+    <div class="row end">
+      <v-btn
+        variant="text"
+        :height="48"
+        :prepend-icon="mdiShuffleVariant"
+        @click="emit('begin', { what: 'surprise', tasks: [task] })"
+      >
+        {{ t('roundTray.surprise') }}
+      </v-btn>
+      <v-btn
+        :height="48"
+        :prepend-icon="mdiPlay"
+        :disabled="picked.length === 0"
+        @click="emit('begin', { what: 'times', task, times: [...picked] })"
+      >
+        {{ t('roundTray.begin', { count: picked.length }, picked.length) }}
+      </v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.round-tray {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
+  border-radius: var(--corner-board);
+  background: var(--raised);
+  box-shadow: var(--shadow);
+}
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.close {
+  width: 48px;
+  height: 48px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.row.end {
+  justify-content: space-between;
+}
+.tasks {
+  display: grid;
+  grid-template-columns: repeat(5, 1fr);
+  gap: 4px;
+}
+.tasks button {
+  min-height: 52px;
+  padding: 2px 4px;
+  border-radius: var(--corner);
+  font-size: 15px;
+  line-height: 1.15;
+  font-weight: 600;
+}
+.tasks button:hover {
+  background: var(--plum-tint);
+}
+.tasks button.on {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
+  box-shadow: inset 0 0 0 2px var(--plum);
+}
+.rings {
+  flex: 1;
+  min-height: 200px;
+}
+</style>

@@ -1,0 +1,52 @@
+<!-- What the class is asked, to be read from the back of the room; the time it is about stands out. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+
+const { ask, said } = defineProps<{
+  ask: string;
+  /** The time asked about, where the task says it. */
+  said: string;
+}>();
+const parts = computed(() => {
+  const at = ask.indexOf(said);
+  return at === -1
+    ? { before: ask, time: '', after: '' }
+    : { before: ask.slice(0, at), time: said, after: ask.slice(at + said.length) };
+});
+</script>
+
+<template>
+  <section class="task child-type" :class="{ plain: parts.time === '' }">
+    <p>
+      {{ parts.before }}<strong v-if="parts.time">{{ parts.time }}</strong
+      >{{ parts.after === '.' ? '' : parts.after }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.task {
+  flex: none;
+  padding: calc(var(--u) * 22) calc(var(--u) * 14) calc(var(--u) * 26);
+  background: var(--raised);
+  border-radius: var(--corner-board);
+  box-shadow: var(--shadow);
+  text-align: center;
+}
+p {
+  font-size: calc(var(--u) * 36);
+  line-height: 1.3;
+}
+.plain p {
+  font-size: calc(var(--u) * 56);
+  line-height: 1.15;
+  font-weight: 700;
+  text-wrap: balance;
+}
+strong {
+  display: block;
+  font-size: calc(var(--u) * 68);
+  line-height: 1.15;
+  text-wrap: balance;
+}
+</style>

@@ -1,0 +1,206 @@
+<!-- How long? Things to do are sorted by whether they take a second, a minute or an hour. -->
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { VueDraggable } from 'vue-draggable-plus';
+import { useI18n } from 'vue-i18n';
+import { v4 as newId } from 'uuid';
+import type { Settings } from '../../../contract/index.ts';
+import { seedFromText, seededRng } from '../../../core/common/index.ts';
+import { deedsToSort, takes } from '../../../core/demonstrations/index.ts';
+import { UNITS, type Deed, type Unit } from '../../../core/items/index.ts';
+import { DEED_PICTURES } from '../../../core/pictures/index.ts';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
+import BoardDock from '../BoardDock.vue';
+import BoardLayout from '../BoardLayout.vue';
+import ShowTray from '../ShowTray.vue';
+import { useStageMode } from '../useStageMode.ts';
+import SortTile from './SortTile.vue';
+
+const { settings } = defineProps<{ settings: Settings }>();
+const { t } = useI18n();
+const stage = useStageStore();
+const words = useClockWords(() => settings);
+
+type Place = 'pool' | Unit;
+const fresh = (): Record<Place, Deed[]> => ({
+  pool: deedsToSort(seededRng(seedFromText(newId()))),
+  second: [],
+  minute: [],
+  hour: [],
+});
+const places = ref(fresh());
+const taken = ref<Deed>();
+const right = ref<ReadonlySet<Deed>>(new Set());
+const done = computed(
+  () =>
+    places.value.pool.length === 0 && UNITS.every((unit) => places.value[unit].every((deed) => right.value.has(deed))),
+);
+
+const name = (deed: Deed): string => words.phrase({ key: `clock.deeds.${deed}`, values: {} });
+const unitName = (unit: Unit): string => words.phrase({ key: `clock.units.${unit}`, values: {} });
+const put = (deed: Deed, where: Place): void => {
+  for (const place of ['pool', ...UNITS] as const)
+    places.value[place] = places.value[place].filter((other) => other !== deed);
+  places.value[where].push(deed);
+  taken.value = undefined;
+};
+const take = (deed: Deed): void => {
+  taken.value = taken.value === deed ? undefined : deed;
+};
+const KEYS: Readonly<Record<string, Place>> = { '0': 'pool', '1': 'second', '2': 'minute', '3': 'hour' };
+const key = (event: KeyboardEvent, deed: Deed): void => {
+  const where = KEYS[event.key];
+  if (where === undefined) return;
+  event.preventDefault();
+  put(deed, where);
+};
+/** What lies right stays and says so; the rest comes back to be thought about once more. */
+const check = (): void => {
+  const found = UNITS.flatMap((unit) => places.value[unit].filter((deed) => takes(deed, unit)));
+  right.value = new Set(found);
+  for (const unit of UNITS)
+    for (const deed of places.value[unit].filter((one) => !right.value.has(one))) put(deed, 'pool');
+};
+const again = (): void => {
+  places.value = fresh();
+  right.value = new Set();
+};
+const next = (): void => (done.value ? again() : check());
+const leave = (): void => stage.begin({ kind: 'clock' });
+const say = computed(() => words.phrase({ key: 'clock.sort.howLong', values: {} }));
+useStageMode({
+  leave,
+  trays: ['show'],
+  step: () => undefined,
+  keys: () => ({ ' ': next, Backspace: again }),
+  acts: () => ({ next, back: again, stop: leave }),
+  view: () => ({
+    mode: 'sorting',
+    title: t('show.how-long'),
+    place: { index: right.value.size, count: Object.values(places.value).flat().length },
+    say: say.value,
+  }),
+});
+</script>
+
+<template>
+  <BoardLayout shape="wide" data-activity="how-long">
+    <template #top
+      ><h2 class="ask child-type">{{ say }}</h2></template
+    >
+    <ShowTray v-if="stage.tray === 'show'" />
+    <template v-else>
+      <div class="bins">
+        <section v-for="(unit, i) in UNITS" :key="unit" class="bin" :data-unit="unit">
+          <button
+            type="button"
+            class="put child-type"
+            :disabled="taken === undefined"
+            @click="taken && put(taken, unit)"
+          >
+            {{ unitName(unit) }} <kbd aria-hidden="true">{{ i + 1 }}</kbd>
+          </button>
+          <VueDraggable v-model="places[unit]" group="deeds" :animation="180" class="tiles">
+            <SortTile
+              v-for="deed in places[unit]"
+              :key="deed"
+              :picture="DEED_PICTURES[deed]"
+              :name="name(deed)"
+              :state="right.has(deed) ? 'right' : taken === deed ? 'taken' : 'open'"
+              :data-deed="deed"
+              @click="take(deed)"
+              @keydown="key($event, deed)"
+            />
+          </VueDraggable>
+        </section>
+      </div>
+      <VueDraggable v-model="places.pool" group="deeds" :animation="180" class="pool">
+        <SortTile
+          v-for="deed in places.pool"
+          :key="deed"
+          :picture="DEED_PICTURES[deed]"
+          :name="name(deed)"
+          :state="taken === deed ? 'taken' : 'open'"
+          :data-deed="deed"
+          @click="take(deed)"
+          @keydown="key($event, deed)"
+        />
+      </VueDraggable>
+      <p class="hint" role="status">
+        {{ done ? t('sort.allRight') : right.size > 0 ? t('sort.someRight', { count: right.size }) : t('sort.hint') }}
+      </p>
+    </template>
+    <template #dock>
+      <BoardDock
+        :trays="['show']"
+        :back="t('sort.again')"
+        :next="t('sort.check')"
+        @leave="leave"
+        @back="again"
+        @next="next"
+      />
+    </template>
+  </BoardLayout>
+</template>
+
+<style scoped>
+.ask {
+  height: 100%;
+  display: grid;
+  place-items: center;
+  font-size: calc(var(--u) * 44);
+}
+.bins {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: calc(var(--u) * 20);
+}
+.bin {
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  padding: calc(var(--u) * 10);
+  border-radius: var(--corner-board);
+  background: var(--sand);
+}
+.put {
+  min-height: 56px;
+  border-radius: var(--corner);
+  font-size: calc(var(--u) * 34);
+  line-height: 1.2;
+  font-weight: 700;
+}
+.put:not(:disabled) {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
+}
+.put kbd {
+  font: inherit;
+  font-weight: 400;
+  font-size: calc(var(--u) * 20);
+  color: var(--quiet);
+}
+.tiles {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  align-content: start;
+  gap: calc(var(--u) * 10);
+}
+.pool {
+  flex: none;
+  height: calc(var(--u) * 168);
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: calc(var(--u) * 16);
+}
+.hint {
+  font-size: calc(var(--u) * 18);
+  line-height: 1.3;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,133 @@
+<!-- Rings of times to pick from: one for each kind of time, a brick where the hour hand points. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { handAngles, hourOf, type DialTime } from '../../core/clock/index.ts';
+import { pointAt, ringBrickPath } from '../../core/face/index.ts';
+import { TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { useClockWords } from '../stores/useClockWords.ts';
+
+/** A time on the rings: to be picked, picked, against a rule, or there already and not to be picked. */
+export interface RingTime {
+  readonly time: DialTime;
+  readonly look: 'open' | 'picked' | 'breaks' | 'current';
+}
+const { times, label, centre } = defineProps<{
+  times: readonly RingTime[];
+  label: string;
+  /** What stands in the middle. */
+  centre: string;
+}>();
+const emit = defineEmits<{ pick: [time: DialTime] }>();
+const store = useClassroomStore();
+const clock = useClockWords(() => store.classroom!.settings);
+
+const OUTER = 100;
+const DEPTH = 23;
+const GAP = 3;
+const groups = computed((): readonly TimeGroup[] =>
+  TIME_GROUPS.filter((group) => times.some(({ time }) => groupOfTime(time) === group)),
+);
+const bricks = computed(() =>
+  groups.value.flatMap((group, ring) => {
+    const outer = OUTER - ring * (DEPTH + GAP);
+    return times
+      .filter(({ time }) => groupOfTime(time) === group)
+      .map(({ time, look }) => {
+        const angle = handAngles(time).hour;
+        return {
+          time,
+          look,
+          path: ringBrickPath(angle - 15, angle + 15, outer - DEPTH, outer, GAP),
+          at: pointAt(angle, outer - DEPTH / 2),
+          text: time % 60 === 0 ? String(hourOf(time)) : clock.written(time),
+        };
+      });
+  }),
+);
+const pick = ({ time, look }: RingTime): void => {
+  if (look !== 'current') emit('pick', time);
+};
+</script>
+
+<template>
+  <svg viewBox="-102 -102 204 204" role="group" :aria-label="label">
+    <g
+      v-for="brick in bricks"
+      :key="brick.time"
+      role="button"
+      tabindex="0"
+      :aria-label="clock.said(brick.time)"
+      :aria-pressed="brick.look === 'picked'"
+      class="brick"
+      :class="brick.look"
+      :aria-disabled="brick.look === 'current'"
+      @click="pick(brick)"
+      @keydown.enter.prevent="pick(brick)"
+      @keydown.space.prevent="pick(brick)"
+    >
+      <path :d="brick.path" />
+      <text :x="brick.at.x" :y="brick.at.y" :class="{ small: brick.text.length > 2 }">{{ brick.text }}</text>
+    </g>
+    <text y="0" class="centre">{{ centre }}</text>
+  </svg>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  width: 100%;
+}
+.brick {
+  cursor: pointer;
+}
+.brick path {
+  fill: var(--plum-chosen);
+}
+.brick.breaks path {
+  fill: var(--raised);
+  stroke: var(--pebble);
+  stroke-width: 0.8;
+  stroke-dasharray: 2.5 2;
+}
+.brick:hover path,
+.brick:focus-visible path {
+  stroke: var(--plum);
+  stroke-width: 2.4;
+  stroke-dasharray: none;
+}
+.brick:focus {
+  outline: none;
+}
+.brick.current {
+  cursor: default;
+}
+.brick.current path {
+  fill: var(--sand);
+  stroke: none;
+}
+.brick.current text {
+  fill: var(--quiet);
+}
+.brick.picked path {
+  fill: var(--plum);
+}
+.brick.picked text {
+  fill: #fff;
+}
+text {
+  font:
+    700 14px 'Andika',
+    sans-serif;
+  text-anchor: middle;
+  dominant-baseline: central;
+  fill: var(--ink);
+  pointer-events: none;
+}
+text.small {
+  font-size: 9.5px;
+}
+.centre {
+  font-size: 17px;
+}
+</style>

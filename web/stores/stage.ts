@@ -1,0 +1,124 @@
+import { defineStore } from 'pinia';
+import { computed, reactive, ref, shallowRef } from 'vue';
+import type { BoardView, RemoteWish } from '../../contract/index.ts';
+import {
+  handAngles,
+  readHands,
+  turnNearestTo,
+  wrapToDial,
+  type Hand,
+  type HandAngles,
+} from '../../core/clock/index.ts';
+import { contrastOf, type DemonstrationKind } from '../../core/demonstrations/index.ts';
+import { toggleLens, type Lens, type NumeralStyle, type Outline } from '../../core/face/index.ts';
+import type { StepPart } from '../../core/wording/index.ts';
+
+/** What is laid out beside the clock to choose from. */
+export type Tray = 'lenses' | 'show' | 'round' | 'clock' | 'remote';
+
+/** What is done with the board outside a round. */
+export type Activity =
+  | { readonly kind: 'clock' }
+  | { readonly kind: 'demonstration'; readonly show: DemonstrationKind }
+  | { readonly kind: 'how-long' | 'what-first' | 'parts' | 'possible' };
+
+/** What a part of the board tells a remote about itself. */
+export type StageView = Pick<BoardView, 'mode' | 'title' | 'place' | 'say'> &
+  Partial<Pick<BoardView, 'phase' | 'children' | 'demonstration' | 'opened'>>;
+
+/** What a remote may ask of it, by the word it is asked with. */
+export type StageActs = Partial<Record<Extract<RemoteWish, { do: string }>['do'], (wish: RemoteWish) => void>>;
+
+const NOTHING: StageView = { mode: 'clock', title: '', place: null, say: '' };
+
+/** What stands on the board: one clock, looked at through lenses, whatever is done with it. */
+export const useStageStore = defineStore('stage', () => {
+  /** Unwrapped minutes after twelve. */
+  const minutes = ref(0);
+  /** The clock beside it, where there are two. */
+  const second = ref(0);
+  /** Hands that are not geared, once the clock was unhooked. */
+  const free = reactive<{ angles: HandAngles | undefined }>({ angles: undefined });
+  const lenses = ref<readonly Lens[]>([]);
+  const opened = ref<ReadonlySet<StepPart>>(new Set());
+  const tray = ref<Tray>();
+  const activity = shallowRef<Activity>({ kind: 'clock' });
+  /** Which times are gone through, and where in them it stands. */
+  const started = ref<string>();
+  const place = ref(0);
+  const sayOnBoard = ref(false);
+  const secondHand = ref(false);
+  /** What the lens of other faces shows, and a shape other than the class's own clock. */
+  const otherNumerals = ref<NumeralStyle>('ticks');
+  const outline = ref<Outline>();
+
+  const time = computed(() => wrapToDial(Math.round(minutes.value)));
+  const toggle = (lens: Lens): void => {
+    lenses.value = toggleLens(lenses.value, lens);
+    if (lens === 'two-clocks') second.value = contrastOf(time.value);
+  };
+  /** Opens a tray, or closes it when it is open. */
+  const pull = (which: Tray): void => {
+    tray.value = tray.value === which ? undefined : which;
+  };
+  const begin = (next: Activity): void => {
+    tray.value = undefined;
+    free.angles = undefined;
+    activity.value = next;
+  };
+  /** Takes the hands off their gears, or puts them back: to the nearest time there is. */
+  const unhook = (): void => {
+    if (free.angles === undefined) free.angles = handAngles(time.value);
+    else {
+      minutes.value = turnNearestTo(minutes.value, readHands(free.angles).time);
+      free.angles = undefined;
+    }
+  };
+  const turnFree = (hand: Hand, angle: number): void => {
+    if (free.angles !== undefined) free.angles = { ...free.angles, [hand]: angle };
+  };
+  /** As a board that was just opened. */
+  const reset = (): void => {
+    minutes.value = 0;
+    second.value = 0;
+    free.angles = undefined;
+    lenses.value = [];
+    opened.value = new Set();
+    tray.value = undefined;
+    activity.value = { kind: 'clock' };
+    started.value = undefined;
+    place.value = 0;
+    sayOnBoard.value = false;
+    secondHand.value = false;
+    otherNumerals.value = 'ticks';
+    outline.value = undefined;
+  };
+
+  /** What the part of the board that is shown tells and does. */
+  const view = shallowRef<() => StageView>(() => NOTHING);
+  const acts = shallowRef<() => StageActs>(() => ({}));
+  return {
+    minutes,
+    second,
+    free,
+    lenses,
+    opened,
+    tray,
+    activity,
+    started,
+    place,
+    sayOnBoard,
+    secondHand,
+    otherNumerals,
+    outline,
+    time,
+    toggle,
+    pull,
+    begin,
+    unhook,
+    turnFree,
+    reset,
+    view,
+    acts,
+  };
+});
