@@ -63,12 +63,17 @@ export const halfWay = (time: DialTime): Demonstration => {
       {
         seconds: 4,
         sentence: phrase('stopsDown'),
-        scene: (share) => ({ minutes: start + 30, lenses: ['half-turn'], fold: smooth(share) }),
+        scene: (share) => ({
+          minutes: start + 30,
+          lenses: ['half-turn'],
+          fold: smooth(share),
+          opened: share < 1 ? [] : ['minute'],
+        }),
       },
       {
         seconds: 4,
         sentence: phrase('halfWayBetween', { hour, next }),
-        scene: () => ({ minutes: start + 30, lenses: ['half-turn', 'hours-room'] }),
+        scene: () => ({ minutes: start + 30, lenses: ['half-turn', 'hours-room'], opened: ['hour', 'minute'] }),
       },
     ],
   };

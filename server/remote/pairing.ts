@@ -39,6 +39,8 @@ export const createPairing = (now: Now) => {
         throw new HoppelError('too-many-tries');
       }
       wrong = 0;
+      // It stood on a board that a whole class can read: good for one device only.
+      code = freshCode();
       const token = randomBytes(32).toString('base64url');
       tokens.set(token, time() + REMOTE_MS);
       return token;

@@ -79,6 +79,12 @@ describe('pairing', () => {
     now = 13 * 3_600_000;
     expect(isLetIn(token)).toBe(false);
   });
+  it('lets one device in by a code: it stands on a board that a class can read', () => {
+    const { code, join } = pairing();
+    const shown = code();
+    join(shown);
+    expect(() => join(shown)).toThrow();
+  });
   it('takes the code as it is read aloud, in two parts', () => {
     const { code, join, isLetIn } = pairing();
     expect(isLetIn(join(` ${code().slice(0, 3)} ${code().slice(3)} `))).toBe(true);

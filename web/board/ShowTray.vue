@@ -3,7 +3,7 @@
 import {
   mdiCheckDecagramOutline,
   mdiClockDigital,
-  mdiCircleHalf,
+  mdiCircleHalfFull,
   mdiClockStart,
   mdiHelpCircleOutline,
   mdiHumanHandsup,
@@ -25,7 +25,7 @@ const { t } = useI18n();
 const stage = useStageStore();
 const ICONS: Record<Show, string> = {
   'once-round': mdiRefresh,
-  'half-way': mdiCircleHalf,
+  'half-way': mdiCircleHalfFull,
   'next-hour': mdiClockStart,
   'which-hour': mdiHelpCircleOutline,
   'three-ways': mdiClockDigital,

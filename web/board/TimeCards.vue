@@ -78,8 +78,10 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
         <span class="boxes"><i /><b /><i /><i /></span>
       </template>
       <strong class="digits">
-        <span class="of-hour">{{ shown.hour }}</span><span class="separator"
-          >{{ shown.separator }}<small v-if="shown.separator === ':'">{{ colon }}</small></span
+        <span class="of-hour">{{ shown.hour }}</span><span
+          class="separator"
+          :data-name="shown.separator === ':' ? colon : ''"
+          >{{ shown.separator }}</span
         ><span class="of-minute">{{ shown.minutes }}</span>
       </strong>
       <span class="words" :class="{ long: words.length > 14 }">{{ words }}</span>
@@ -108,7 +110,7 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
 }
 .big {
   font-size: calc(var(--u) * 160);
-  line-height: calc(var(--u) * 176);
+  line-height: calc(var(--u) * 158);
 }
 .caption {
   font-size: calc(var(--u) * 30);
@@ -128,10 +130,12 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
   color: var(--plum);
   animation: point-out 0.9s ease-in-out 2 0.35s;
 }
-.separator small {
+.separator::after {
+  /* Seen, not heard: a screen reader reads the time in one. */
+  content: attr(data-name) / '';
   position: absolute;
   left: 50%;
-  bottom: calc(var(--u) * -10);
+  top: calc(var(--u) * 16);
   translate: -50%;
   font-size: calc(var(--u) * 20);
   line-height: 1;
@@ -158,17 +162,21 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
   text-align: center;
   text-wrap: balance;
 }
-/* Seen from the back of the room all the same: what is left out is the captions. */
 .compact .big {
   font-size: calc(var(--u) * 84);
   line-height: 1;
 }
 .compact .caption {
-  display: none;
+  font-size: calc(var(--u) * 24);
+  line-height: 1.15;
 }
 .compact .digits {
   font-size: calc(var(--u) * 78);
   line-height: 1.1;
+}
+.compact .separator::after {
+  top: calc(var(--u) * 2);
+  font-size: calc(var(--u) * 15);
 }
 .compact .words {
   font-size: calc(var(--u) * 30);

@@ -128,7 +128,7 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
   /* On the root element: browsers pass over it on the shapes inside. */
   touch-action: none;
   cursor: grab;
-  border-radius: 50%;
+  overflow: visible;
 }
 .geared.held {
   cursor: grabbing;
@@ -136,12 +136,12 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 .geared.disabled {
   cursor: default;
 }
-/* Browsers ring a drawing that was only tapped. */
-.geared:focus:not(:focus-visible) {
+/* The ring of the keyboard goes round the whole clock; on the drawing itself a round one would cut corners off. */
+.geared:focus {
   outline: none;
 }
-.geared:focus-visible {
-  outline-offset: 0;
+.stand:has(.geared:focus-visible) {
   border-radius: 50%;
+  outline: 3px solid var(--plum);
 }
 </style>

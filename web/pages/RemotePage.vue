@@ -123,6 +123,7 @@ const hasLenses = computed(() => ['clock', 'demonstration', 'round'].includes(vi
 
 <style scoped>
 .remote {
+  width: 100%;
   max-width: 640px;
   min-height: 100vh;
   margin: auto;

@@ -40,6 +40,10 @@ header {
   display: flex;
   align-items: center;
   justify-content: space-between;
+  gap: 12px;
+}
+header .v-btn {
+  flex: none;
 }
 ul {
   margin-top: 6px;

@@ -20,7 +20,7 @@ const { t } = useI18n();
     <MyPicture :child="child" />
     <div class="middle">
       <div class="hare"><HareFigure :px="190" /></div>
-      <p role="status">{{ t(lookUp ? 'station.lookUp' : 'station.waiting') }}</p>
+      <p role="status">{{ t(lookUp ? 'station.lookAtBoard' : 'station.waiting') }}</p>
       <router-link v-if="canPractise && !lookUp" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
         t('station.alone')
       }}</router-link>

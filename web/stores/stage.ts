@@ -55,7 +55,9 @@ export const useStageStore = defineStore('stage', () => {
   const time = computed(() => wrapToDial(Math.round(minutes.value)));
   const toggle = (lens: Lens): void => {
     lenses.value = toggleLens(lenses.value, lens);
-    if (lens === 'two-clocks') second.value = contrastOf(time.value);
+    if (lens !== 'two-clocks') return;
+    second.value = contrastOf(time.value);
+    opened.value = new Set();
   };
   /** Opens a tray, or closes it when it is open. */
   const pull = (which: Tray): void => {

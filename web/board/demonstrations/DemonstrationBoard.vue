@@ -1,6 +1,6 @@
 <!-- A demonstration on the board's clock: it plays, stops, steps and goes back as the teacher wishes. -->
 <script setup lang="ts">
-import { computed, onScopeDispose } from 'vue';
+import { computed, onScopeDispose, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { wrapToDial } from '../../../core/clock/index.ts';
@@ -35,6 +35,12 @@ const say = computed(() => words.phrase(player.sentence.value));
 /** What is counted aloud stands large in the column too. */
 const count = computed(() => (scene.value.count === undefined ? undefined : Math.round(scene.value.count)));
 const hasCards = computed(() => scene.value.opened.length > 0 || show === 'half-way' || show === 'next-hour');
+
+// The board's own clock goes along: a remote shows it, and it is there when the demonstration is left.
+watch(
+  () => scene.value.minutes,
+  (minutes) => (stage.minutes = minutes),
+);
 
 const leave = (): void => stage.begin({ kind: 'clock' });
 // The clock stays where the demonstration left it, its cards covered.
@@ -112,7 +118,7 @@ useStageMode({
         still
         compact
       />
-      <div v-else class="calm" />
+      <p v-else class="said child-type">{{ words.said(time) }}</p>
       <PlayerControls
         :at="player.at.value"
         :duration="player.duration.value"
@@ -165,7 +171,18 @@ useStageMode({
   font-size: calc(var(--u) * 40);
   line-height: 1.2;
 }
-.calm {
+.said {
   flex: 1;
+  min-height: 0;
+  display: grid;
+  place-items: center;
+  border-radius: var(--corner-board);
+  background: var(--raised);
+  box-shadow: var(--shadow);
+  font-size: calc(var(--u) * 64);
+  line-height: 1.15;
+  font-weight: 700;
+  text-align: center;
+  text-wrap: balance;
 }
 </style>

@@ -40,10 +40,10 @@ circle {
   stroke-linejoin: round;
 }
 .line.hour {
-  stroke-width: 4.6;
+  stroke-width: 3.8;
 }
 .line.minute {
-  stroke-width: 2.6;
+  stroke-width: 2.4;
 }
 .wood {
   fill: var(--plum);

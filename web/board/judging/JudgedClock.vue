@@ -35,6 +35,7 @@ const hands = computed(() =>
       <path :d="HAND_PATHS.full[kind]" class="shape" />
     </g>
     <circle :r="CAP_RADIUS.full" class="cap" />
+    <circle :r="CAP_RADIUS.full * 0.3" class="pin" />
   </svg>
 </template>
 
@@ -57,5 +58,8 @@ const hands = computed(() =>
 .alike .shape,
 .cap {
   fill: var(--ink);
+}
+.pin {
+  fill: var(--raised);
 }
 </style>

@@ -63,6 +63,13 @@ svg {
   border: 3px solid var(--plum);
   border-radius: 50%;
 }
+.straight-line :deep(.straight) {
+  stroke-width: 9;
+  stroke-dasharray: none;
+}
+.two-clocks svg {
+  height: 78%;
+}
 .no-colours {
   --hour-hand: var(--ink);
   --minute-hand: var(--ink);

@@ -47,6 +47,12 @@ li {
   border-radius: var(--corner-board);
   transition: opacity 0.3s;
 }
+/* A third one stands in the middle below. */
+li:nth-child(3):last-child {
+  grid-column: 1 / -1;
+  justify-self: center;
+  width: calc(50% - var(--u) * 6);
+}
 li.right {
   background: var(--moss-2);
   box-shadow: 0 0 0 calc(var(--u) * 5) var(--moss-6);

@@ -28,13 +28,13 @@ import TimeCards from '../TimeCards.vue';
 import { useStageMode } from '../useStageMode.ts';
 import ChooseClocks from './ChooseClocks.vue';
 import ClockWall from './ClockWall.vue';
+import OneAnswer from './OneAnswer.vue';
 import RoundDone from './RoundDone.vue';
 import RoundPlan from './RoundPlan.vue';
 import ShowCount from './ShowCount.vue';
 import TaskCard from './TaskCard.vue';
 import ThinkRing from './ThinkRing.vue';
 import WhoMissed from './WhoMissed.vue';
-import YetAnswer from './YetAnswer.vue';
 import { useTaps } from './useTaps.ts';
 
 const { settings, round, children, lesson } = defineProps<{
@@ -194,10 +194,11 @@ useStageMode({
       />
     </template>
     <template v-else-if="round.phase === 'reveal'">
-      <YetAnswer
-        v-if="item.kind === 'yet'"
+      <OneAnswer
+        v-if="revealSteps(item) === 1"
         :ask="words.phrase(askPhrase(item, settings))"
         :answer="say"
+        :written="item.kind === 'choose-clock' ? words.written(asked) : ''"
         :open="round.revealed > 0"
         @open="move('next')"
       />

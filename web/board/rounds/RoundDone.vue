@@ -25,17 +25,20 @@ const items = computed(() =>
     return { time: timeAsked(item), origin, task: askedAs(item), how: how(index, right, given.length) };
   }),
 );
+/** Which task it was needs saying only where they differ. */
+const mixed = computed(() => new Set(items.value.map(({ task }) => task)).size > 1);
+const isMany = computed(() => items.value.length > 6);
 </script>
 
 <template>
   <section class="done">
     <h2 class="title-page">{{ t('round.done') }}</h2>
-    <ul :class="{ many: items.length > 9 }">
+    <ul :class="{ many: isMany }">
       <li v-for="(item, i) in items" :key="i" :data-origin="item.origin">
-        <SmallClock :time="item.time" :px="items.length > 9 ? 48 : 64" :label="written(item.time)" />
+        <SmallClock :time="item.time" :px="isMany ? 48 : 64" :label="written(item.time)" />
         <strong class="time-type">{{ written(item.time) }}</strong>
         <span class="quiet">{{ item.how }}</span>
-        <span class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
+        <span v-if="mixed" class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
         <span v-if="item.origin !== 'planned'" class="quiet origin">{{ t(`round.origin.${item.origin}`) }}</span>
       </li>
     </ul>
@@ -54,9 +57,12 @@ const items = computed(() =>
   display: flex;
   flex-direction: column;
   justify-content: center;
-  gap: calc(var(--u) * 28);
+  gap: calc(var(--u) * 20);
+  min-height: 0;
 }
 ul {
+  min-height: 0;
+  overflow: auto;
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: calc(var(--u) * 22) 8px;
@@ -70,13 +76,14 @@ strong {
   line-height: 28px;
 }
 ul.many {
-  grid-template-columns: repeat(5, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 8px 4px;
 }
 .origin {
   font-weight: 600;
 }
 .acts {
+  flex: none;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
