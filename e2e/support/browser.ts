@@ -16,10 +16,19 @@ export interface Browser {
 interface Options {
   readonly width?: number;
   readonly height?: number;
+  /** For those who wish less motion. */
+  readonly reducedMotion?: boolean;
+  /** Names that lead to this machine, as other devices on the classroom network call it. */
+  readonly names?: readonly string[];
 }
 
 /** Starts a browser whose page is exactly so large; the window's own frame would take a part of it otherwise. */
-export const startBrowser = async ({ width = 1280, height = 800 }: Options = {}): Promise<Browser> => {
+export const startBrowser = async ({
+  width = 1280,
+  height = 800,
+  reducedMotion = false,
+  names = [],
+}: Options = {}): Promise<Browser> => {
   const profile = mkdtempSync(join(tmpdir(), 'hoppel-browser-'));
   const options = new chrome.Options();
   options.setChromeBinaryPath(CHROMIUM);
@@ -36,6 +45,8 @@ export const startBrowser = async ({ width = 1280, height = 800 }: Options = {})
     '--hide-scrollbars',
     '--force-device-scale-factor=1',
     `--user-data-dir=${profile}`,
+    ...(reducedMotion ? ['--force-prefers-reduced-motion'] : []),
+    ...(names.length > 0 ? [`--host-resolver-rules=${names.map((name) => `MAP ${name} 127.0.0.1`).join(',')}`] : []),
   );
   options.set('goog:loggingPrefs', { browser: 'ALL', performance: 'ALL' });
   const driver = (await new Builder()

@@ -135,6 +135,37 @@ const dragBy =
 export const dragByTouch = dragBy('finger', input.Pointer.Type.TOUCH);
 export const dragByPen = dragBy('pen', input.Pointer.Type.PEN);
 
+interface Inserting {
+  insert(device: unknown, ...moves: unknown[]): Inserting;
+  perform(): Promise<void>;
+}
+/** Taps an element with a finger. */
+export const tapByTouch = async (driver: WebDriver, element: WebElement): Promise<void> => {
+  const finger = new input.Pointer('finger', input.Pointer.Type.TOUCH);
+  const moves = [finger.move({ origin: element, x: 0, y: 0, duration: 0 }), finger.press(), finger.release()];
+  await (driver.actions({ async: true }) as unknown as Inserting).insert(finger, ...moves).perform();
+};
+/** Two fingers drag on a clock at once, each by its own hand. */
+export const dragByTwoFingers = async (
+  driver: WebDriver,
+  clock: WebElement,
+  strokes: readonly Stroke[],
+): Promise<void> => {
+  let actions = driver.actions() as unknown as Inserting;
+  for (const [i, { from, over, reach }] of strokes.entries()) {
+    const finger = new input.Pointer(`finger ${i}`, input.Pointer.Type.TOUCH);
+    const moves = [
+      finger.move({ origin: clock, ...(await onClock(clock, from.degrees, from.reach)), duration: 0 }),
+      finger.press(),
+    ];
+    for (const degrees of over)
+      moves.push(finger.move({ origin: clock, ...(await onClock(clock, degrees, reach)), duration: 60 }));
+    moves.push(finger.release());
+    actions = actions.insert(finger, ...moves);
+  }
+  await actions.perform();
+};
+
 /** Directions every 30 degrees from one to another, clockwise when `to` is larger. */
 export const sweep = (from: number, to: number): number[] => {
   const steps = Math.max(1, Math.round(Math.abs(to - from) / 30));

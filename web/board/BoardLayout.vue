@@ -40,8 +40,8 @@ const { t } = useI18n();
   background: linear-gradient(110deg, #eef2e6, var(--paper) 50%, #fdebda);
 }
 .board.strip {
-  --clock: calc(var(--board-u) * 640);
-  grid-template: minmax(0, 1fr) calc(var(--u) * 96) / var(--clock) calc(var(--u) * 536);
+  --clock: calc(var(--board-u) * 660);
+  grid-template: minmax(0, 1fr) calc(var(--u) * 76) / var(--clock) calc(var(--u) * 516);
 }
 .board.pair {
   --clock: calc(var(--board-u) * 588);

@@ -70,7 +70,7 @@ const hasHands = computed(() => handsOn && (scene === undefined || scene.hands.l
 const onFace = computed(() =>
   handsOn ? lenses.value : lenses.value.filter((lens) => lens === 'minute-numbers' || lens === 'quarters'),
 );
-const RIM_ROOM = 22;
+const RIM_ROOM = 20;
 const around = computed(() =>
   onFace.value.includes('minute-numbers') || onFace.value.includes('minute-trail') || scene?.count !== undefined
     ? RIM_ROOM

@@ -24,7 +24,7 @@ const share = (at: number): string => `${(at / DAY_MINUTES) * 100}%`;
 const hours = Array.from({ length: 25 }, (_, hour) => ({ hour, numeral: hour % 12 || 12, at: share(hour * 60) }));
 const icons = [
   { icon: mdiWeatherNight, at: share(3 * 60) },
-  { icon: mdiWeatherSunny, at: share(12 * 60) },
+  { icon: mdiWeatherSunny, at: share(6.6 * 60) },
   { icon: mdiWeatherNight, at: share(21.5 * 60) },
 ];
 </script>
@@ -80,7 +80,7 @@ const icons = [
   transform: translateX(-50%);
 }
 .hour {
-  bottom: calc(var(--u) * 4);
+  bottom: calc(var(--u) * 2);
   font-size: calc(var(--u) * 21);
   line-height: 1.2;
 }
@@ -102,7 +102,7 @@ const icons = [
   border-radius: 999px;
 }
 .am {
-  left: 22%;
+  left: 20%;
 }
 .pm {
   left: 78%;
@@ -114,7 +114,7 @@ const icons = [
 }
 .entry {
   top: 50%;
-  margin-top: -26px;
+  margin-top: -34px;
   width: 34px;
   height: 48px;
   display: grid;
