@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { isPossible, timeOf } from '../clock/index.ts';
+import { TAUGHT_TIMES, isPossible, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { CLOCK_FAULTS, ITEM_KINDS, faultsOf, rightAnswers, type Item, type ItemKind } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
@@ -107,4 +107,11 @@ describe('other made items', () => {
   });
 });
 
-describe('a contrast', () => {});
+describe('a contrast', () => {
+  it.each(TAUGHT_TIMES)('can be made about %d alone, though not every fault can be', (time) => {
+    for (let seed = 0; seed < 60; seed++) {
+      const item = makeItem('judge-clock', seededRng(seed), [time]);
+      expect(item.kind === 'judge-clock' && faultsOf(item.clock).length <= 1).toBe(true);
+    }
+  });
+});

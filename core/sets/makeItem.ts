@@ -32,8 +32,11 @@ const OPTIONS = 3;
 const replaced = (list: readonly number[], place: number, value: number): number[] =>
   list.map((one, i) => (i === place ? value : one));
 
-/** A printed clock with one thing wrong in it, never two, and never one that a sharp eye could call possible. */
-const faultyClock = (rng: Rng, fault: ClockFault, times: readonly DialTime[]): ClockPicture => {
+/**
+ * A printed clock with one thing wrong in it, never two, and never one that a sharp eye could call possible; none where
+ * that cannot go wrong at any of the times, as swapped hands at 12:00.
+ */
+const faultyClock = (rng: Rng, fault: ClockFault, times: readonly DialTime[]): ClockPicture | undefined => {
   const good = pictureAt(pick(rng, times));
   const place = Math.floor(rng() * 12);
   const next = (place + 1) % 12;
@@ -63,22 +66,21 @@ const faultyClock = (rng: Rng, fault: ClockFault, times: readonly DialTime[]): C
 /** Degrees an hour hand must stand off at least for a clock that is to be seen as impossible. */
 const CLEARLY = 9.5;
 
-/** Hands of a taught time, changed so that exactly this is wrong with them. */
+/** Hands of a taught time, changed so that exactly this is wrong with them; none where the change does no such thing. */
 const faultyHands = (
   rng: Rng,
   fault: ClockFault,
   times: readonly DialTime[],
   change: (hands: HandAngles) => HandAngles,
-): ClockPicture =>
-  pick(
-    rng,
-    times
-      .map((time) => pictureOf(change(handAngles(time))))
-      .filter((picture) => {
-        const found = faultsOf(picture);
-        return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
-      }),
-  );
+): ClockPicture | undefined => {
+  const faulty = times
+    .map((time) => pictureOf(change(handAngles(time))))
+    .filter((picture) => {
+      const found = faultsOf(picture);
+      return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
+    });
+  return faulty.length === 0 ? undefined : pick(rng, faulty);
+};
 
 /** Three times to pair, whose clocks, digits and words all differ, in orders that are not the same. */
 const pairItem = (rng: Rng, shown: DialTime, taught: readonly DialTime[]): Item => {
@@ -109,6 +111,17 @@ const dayOrderItem = (rng: Rng): Item => {
 /** What can be wrong with a clock for children who know these times: a fault of half past only when they know half past. */
 const faultsAbout = (times: readonly DialTime[]): ClockFault[] =>
   CLOCK_FAULTS.filter((fault) => fault !== 'hour-hand-on-numeral' || times.some(isHalfPast));
+
+/** A faulty clock: the fault is chosen, and passed over for the next where none of the times can have it. */
+const clockToFault = (rng: Rng, times: readonly DialTime[]): ClockPicture => {
+  const faults = faultsAbout(times);
+  const chosen = faults.indexOf(pick(rng, faults));
+  for (const fault of [...faults.slice(chosen), ...faults.slice(0, chosen)]) {
+    const clock = faultyClock(rng, fault, times);
+    if (clock !== undefined) return clock;
+  }
+  throw new RangeError('no clock can be wrong at these times');
+};
 
 /** Times a kind of task can be about: drawn hands that lie on each other could not be told apart. */
 export const suits = (kind: ItemKind, time: DialTime): boolean =>
@@ -170,7 +183,7 @@ export const makeItem = (
     case 'judge-clock':
       return {
         kind,
-        clock: rng() < 0.5 ? pictureAt(shown()) : faultyClock(rng, pick(rng, faultsAbout(times)), times),
+        clock: rng() < 0.5 ? pictureAt(shown()) : clockToFault(rng, times),
       };
     case 'how-long':
       return { kind, deed: pick(rng, DEEDS) };

@@ -16,7 +16,7 @@ const { t } = useI18n();
 
 <template>
   <section class="vote" :class="{ right }">
-    <h3 class="child-type">{{ name }}</h3>
+    <h2 class="child-type">{{ name }}</h2>
     <input
       type="number"
       inputmode="numeric"
@@ -50,7 +50,7 @@ const { t } = useI18n();
 .vote.right {
   box-shadow: 0 0 0 4px var(--moss-6);
 }
-h3 {
+h2 {
   font-size: calc(var(--u) * 26);
   line-height: 1.2;
 }

@@ -1,0 +1,259 @@
+import { describe, expect, it } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import type { Round } from '../contract/index.ts';
+import { showsTime } from '../core/items/index.ts';
+import { ROUND_TASKS, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
+import { expectNoFault } from './support/axe.ts';
+import { atBoard } from './support/board.ts';
+import { handsStandAt, tapByTouch } from './support/page.ts';
+import { visit } from './support/visit.ts';
+
+const { hoppel, browser, page } = await visit();
+const board = atBoard(page, hoppel.url);
+const ofRound = async (): Promise<Round> =>
+  ((await (await fetch(`${hoppel.url}/api/board`)).json()) as { round: Round }).round;
+const phase = (name: string): Promise<unknown> =>
+  page.until(`the board is at ${name}`, async () => (await page.attribute('.board', 'data-phase')) === name);
+const next = async (reached: string): Promise<void> => {
+  await page.press(' ');
+  await phase(reached);
+};
+/** Makes a round at 3:00 and 8:00, picked on the wheel, on the board of today's lesson. */
+const pickRound = async (task: RoundTask, by: 'mouse' | 'finger' | 'keys'): Promise<Round> => {
+  await endRound();
+  await board.open();
+  await page.press('g');
+  const choose = await page.find(`[data-task="${task}"]`);
+  const bricks = ['3 o’clock', '8 o’clock'].map((time) => `.rings [aria-label="${time}"]`);
+  if (by === 'keys') {
+    await page.driver.executeScript("document.querySelector('.tasks button').focus()");
+    for (let place = 0; place < ROUND_TASKS.indexOf(task); place++) await page.press(Key.TAB);
+    await page.press(' ');
+    for (const brick of bricks) {
+      await page.driver.executeScript(`document.querySelector('${brick}').focus()`);
+      await page.press(Key.ENTER);
+    }
+    await page.driver.executeScript("[...document.querySelectorAll('.round-tray .end button')].at(-1).focus()");
+    await page.press(Key.ENTER);
+  } else {
+    const tap = async (css: string): Promise<void> => {
+      const element = await page.find(css);
+      await (by === 'mouse' ? element.click() : tapByTouch(page.driver, element));
+    };
+    await (by === 'mouse' ? choose.click() : tapByTouch(page.driver, choose));
+    for (const brick of bricks) await tap(brick);
+    await tap('.round-tray .end button:last-child');
+  }
+  await phase('ask');
+  await page.driver.executeScript('document.activeElement.blur()');
+  return ofRound();
+};
+const endRound = async (): Promise<void> => {
+  const round = await ofRound();
+  if (round === null || round.closed) return;
+  await fetch(`${hoppel.url}/api/rounds/${round.id}/moves`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ move: 'end', version: round.version }),
+  });
+};
+const ASKS: Readonly<Record<RoundTask, RegExp>> = {
+  read: /What time is it\?/,
+  set: /Show me\s+3 o’clock/,
+  'write-digital': /Write it in digits\./,
+  'choose-clock': /Which clock shows\s+3 o’clock/,
+  yet: /Is it\s+3 o’clock\s+yet\?/,
+};
+const HOW = { read: 'mouse', set: 'finger', 'write-digital': 'keys', 'choose-clock': 'mouse', yet: 'finger' } as const;
+
+describe('a round of every kind of task', () => {
+  it.each(ROUND_TASKS)(
+    '%s: asked, thought about, shown, revealed step by step, and who missed it kept',
+    async (task) => {
+      const { entries } = await pickRound(task, HOW[task]);
+      expect(entries.map(({ item }) => [item.kind, item.kind === 'yet' ? item.target : timeAsked(item)])).toEqual([
+        [task, 180],
+        [task, 480],
+      ]);
+      const { item } = entries[0]!;
+      expect((await page.text('.task')).replaceAll('\n', ' ')).toMatch(ASKS[task]);
+      if (task === 'choose-clock') {
+        expect(await page.all('.choices .judged')).toHaveLength(3);
+        expect(await page.all('.choices .right')).toHaveLength(0);
+      } else expect((await page.all('.board .geared .hand')).length > 0).toBe(showsClock(item));
+      await next('think');
+      await page.find('.think');
+      await next('show');
+      await next('reveal');
+      if (task === 'choose-clock' || task === 'yet') {
+        await page.find('.one-answer .lid');
+        await page.press(' ');
+        await page.find('.one-answer .answer');
+        if (item.kind === 'choose-clock') {
+          const right = await Promise.all(
+            (await page.all('.choices li')).map(async (one) =>
+              String(await one.getAttribute('class')).includes('right'),
+            ),
+          );
+          expect(right).toEqual(item.options.map((picture) => showsTime(picture, timeAsked(item))));
+        } else expect(await page.text('.one-answer .answer')).toMatch(/^(Yes|Not yet|It was)/);
+      } else {
+        for (let card = 0; card < 3; card++) await page.press(' ');
+        await page.says('3:00');
+        await handsStandAt(page, '.board', { hour: 90, minute: 0 });
+      }
+      await expectNoFault(browser.driver);
+      await next('missed');
+      await tapByTouch(page.driver, await page.button('Cleo: had it'));
+      await page.button('Cleo: missed it');
+      await next('ask');
+      expect((await ofRound()).entries.map(({ origin }) => origin)).toEqual(['planned', 'planned', 'again']);
+      const { answers } = (await (await fetch(`${hoppel.url}/api/board`)).json()) as {
+        answers: { index: number; childId: number; verdict: string }[];
+      };
+      expect(
+        answers.filter(({ index, verdict }) => index === 0 && verdict === 'wrong').map(({ childId }) => childId),
+      ).toEqual([3]);
+    },
+  );
+});
+
+describe('how a round is run', () => {
+  /** Moves the round on to "who missed it" of the item of now. */
+  const toMissed = async (): Promise<void> => {
+    while ((await page.attribute('.board', 'data-phase')) !== 'missed') {
+      const { version } = await ofRound();
+      await page.press(' ');
+      await page.until('the round has moved', async () => (await ofRound()).version !== version);
+      await page.until(
+        'the board too',
+        async () => (await page.attribute('.board', 'data-phase')) === (await ofRound()).phase,
+      );
+    }
+  };
+
+  it('time to think is set from none to thirty seconds, and counted down where that is wished', async () => {
+    await pickRound('set', 'mouse');
+    await page.press('g');
+    await page.driver.executeScript("document.querySelector('.think input').focus()");
+    await page.press(Key.HOME);
+    await page.until('no time to think', async () => (await ofRound()).thinkSeconds === 0);
+    await page.tap('3, 2, 1');
+    await page.until('no countdown', async () => !(await ofRound()).countdown);
+    await page.tap('3, 2, 1');
+    await page.until('a countdown', async () => (await ofRound()).countdown);
+    await expectNoFault(browser.driver);
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press('g');
+    await next('show'); // thinking is left out
+    expect(await page.text('.board .show')).toMatch(/^[321]$/);
+    await page.says('Show!');
+    await page.press('g');
+    await page.driver.executeScript("document.querySelector('.think input').focus()");
+    await page.press(Key.END);
+    await page.until('thirty seconds', async () => (await ofRound()).thinkSeconds === 30);
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press('g');
+    await page.press(Key.BACK_SPACE);
+    await phase('think');
+    const left = Number(await page.text('.think .left'));
+    expect(left).toBeGreaterThan(25);
+    expect(left).toBeLessThanOrEqual(30);
+  });
+
+  it('the order is changed in the middle by drag-and-drop’s keys, and a time is left out', async () => {
+    await endRound();
+    await board.open();
+    await page.press('g');
+    await page.tap('Show me: 6');
+    await phase('ask');
+    const before = (await ofRound()).entries.map(({ item }) => timeAsked(item));
+    await page.press('g');
+    await page.driver.executeScript("document.querySelector('.round-plan li:first-child .grip').focus()");
+    await page.press(Key.ARROW_DOWN);
+    const moved = [before[0], before[2], before[1], ...before.slice(3)];
+    await page.until('it is asked later', async () => {
+      const now = (await ofRound()).entries.map(({ item }) => timeAsked(item));
+      return now.join() === moved.join();
+    });
+    await (await page.find('.round-plan li:last-child .round-button:last-child')).click();
+    await page.until('the last is left out', async () => (await ofRound()).entries.length === 5);
+    const grips = await page.all('.round-plan .grip');
+    await page.driver
+      .actions({ async: true })
+      .move({ origin: grips[2]! })
+      .press()
+      .move({ origin: grips[2]!, y: -20, duration: 150 })
+      .move({ origin: grips[0]!, y: -10, duration: 300 })
+      .release()
+      .perform();
+    await page.until('dragged to the front', async () => timeAsked((await ofRound()).entries[1]!.item) === moved[3]);
+    await page.press('g');
+    await toMissed();
+    await page.press(' ');
+    await page.says(`Show me`);
+    await page.until('the one dragged is asked', async () => (await ofRound()).index === 1);
+  });
+
+  it('one key says that all had it; what was missed comes once more, and with time left one more', async () => {
+    await pickRound('read', 'mouse');
+    await toMissed();
+    await page.press('a');
+    await page.until('the next is asked', async () => (await ofRound()).index === 1);
+    await phase('ask');
+    const { answers } = (await (await fetch(`${hoppel.url}/api/board`)).json()) as { answers: { verdict: string }[] };
+    expect(answers).toHaveLength(22);
+    expect(answers.every(({ verdict }) => verdict !== 'wrong')).toBe(true);
+    await toMissed();
+    await page.tap('Bram: had it');
+    await page.press(' ');
+    await page.until('it is asked again', async () => (await ofRound()).index === 2);
+    await phase('ask');
+    await toMissed();
+    await page.press('a');
+    await phase('done');
+    expect(await page.all('.done li')).toHaveLength(3);
+    expect(await page.all('.done li[data-origin="again"]')).toHaveLength(1);
+    await page.says('22 of 22');
+    await page.says('21 of 22');
+    await expectNoFault(browser.driver);
+    await page.press('j');
+    await phase('ask');
+    const { entries, index } = await ofRound();
+    expect([index, entries[3]!.origin]).toEqual([3, 'spare']);
+    expect(entries.slice(0, 3).map(({ item }) => timeAsked(item))).not.toContain(timeAsked(entries[3]!.item));
+    await page.press('e');
+    await phase('done');
+    // What was seen is in the record.
+    await page.tap('See the class');
+    await page.says('How each o’clock went');
+    await page.driver.get(`${hoppel.url}/class/2`);
+    await page.says('tapped by you');
+  });
+
+  it('a surprise is made on the spot', async () => {
+    await endRound();
+    await board.open();
+    await page.press('g');
+    await tapByTouch(page.driver, await page.find('[data-task="yet"]'));
+    await page.tap('Surprise');
+    await phase('ask');
+    const { entries } = await ofRound();
+    expect(entries).toHaveLength(6);
+    expect(new Set(entries.map(({ item }) => item.kind))).toEqual(new Set(['yet']));
+  });
+  it('a board that cannot reach Hoppel says so and keeps what was tapped', async () => {
+    await pickRound('set', 'mouse');
+    await toMissed();
+    await page.tap('Davi: had it');
+    await hoppel.stop();
+    await page.press(' ');
+    await page.says('Not stored yet: Hoppel does not answer.');
+    await page.button('Davi: missed it');
+    await hoppel.start();
+    await page.until('it goes on', async () => {
+      await page.press(' ');
+      return (await ofRound()).index === 1;
+    });
+  });
+});

@@ -1,0 +1,170 @@
+import { describe, expect, it } from '@jest/globals';
+import { Key, Origin, type WebElement } from 'selenium-webdriver';
+import { CLOCK_PARTS, HOW_LONG, UNITS, type Deed, type Unit } from '../core/items/index.ts';
+import { expectNoFault } from './support/axe.ts';
+import { atBoard } from './support/board.ts';
+import { onClock, tapByTouch } from './support/page.ts';
+import { visit } from './support/visit.ts';
+
+const { hoppel, browser, page } = await visit();
+const board = atBoard(page, hoppel.url);
+const begin = async (what: string, by: 'mouse' | 'finger' = 'mouse'): Promise<void> => {
+  await board.open();
+  const tile = await board.tile('p', what);
+  await (by === 'mouse' ? tile.click() : tapByTouch(page.driver, tile));
+  await page.find(`.board[data-activity="${what}"]`);
+};
+/** Drags one thing onto another as a hand does: slowly enough to be seen. */
+const drag = async (from: WebElement, to: WebElement): Promise<void> => {
+  await page.driver
+    .actions({ async: true })
+    .move({ origin: from })
+    .press()
+    .move({ origin: Origin.POINTER, x: 8, y: -8, duration: 100 })
+    .move({ origin: to, duration: 300 })
+    .move({ origin: to, x: 4, y: 4, duration: 200 })
+    .release()
+    .perform();
+  await page.driver.sleep(300);
+};
+
+describe('how long?', () => {
+  const deeds = async (css: string): Promise<Deed[]> =>
+    Promise.all(
+      (await page.all(`${css} [data-deed]`)).map(async (one) => (await one.getAttribute('data-deed')) as Deed),
+    );
+  const bin = (unit: Unit): string => `.bin[data-unit="${unit}"]`;
+  const rightOf = (deed: Deed): Unit => HOW_LONG[deed];
+  const wrongOf = (deed: Deed): Unit => UNITS.find((unit) => unit !== HOW_LONG[deed])!;
+
+  it('pictures are put by drag, by keys and by taps; what is right stays, the rest comes back', async () => {
+    await begin('how-long');
+    const [first, second, third, ...rest] = await deeds('.pool');
+    await expectNoFault(browser.driver);
+    await drag(await page.find(`[data-deed="${first}"]`), await page.find(`${bin(rightOf(first!))} .tiles`));
+    expect(await deeds(bin(rightOf(first!)))).toEqual([first]);
+    await page.driver.executeScript(`document.querySelector('[data-deed="${second}"]').focus()`);
+    await page.press(String(UNITS.indexOf(wrongOf(second!)) + 1));
+    expect(await deeds(bin(wrongOf(second!)))).toContain(second);
+    await tapByTouch(page.driver, await page.find(`[data-deed="${third}"]`));
+    await tapByTouch(page.driver, await page.find(`${bin(rightOf(third!))} .put`));
+    expect(await deeds(bin(rightOf(third!)))).toContain(third);
+    await page.press(' ');
+    await page.says('2 are right. Try the others again.');
+    expect(await deeds('.pool')).toEqual([...rest, second]);
+    for (const deed of [...rest, second!]) {
+      await page.driver.executeScript(`document.querySelector('[data-deed="${deed}"]').focus()`);
+      await page.press(String(UNITS.indexOf(rightOf(deed)) + 1));
+    }
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press(' ');
+    await page.says('All in their places.');
+    for (const unit of UNITS) expect(await deeds(bin(unit))).toHaveLength(2);
+    await page.press(' ');
+    expect(await deeds('.pool')).toHaveLength(6);
+  });
+});
+
+describe('what comes first?', () => {
+  const order = async (): Promise<number[]> =>
+    Promise.all((await page.all('[data-entry]')).map(async (one) => Number(await one.getAttribute('data-entry'))));
+  /** The class's own day as it is, so that the right order is known. */
+  const day = async (): Promise<number[]> => {
+    const { day } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      day: { routine: { id: number; at: number }[] };
+    };
+    return day.routine.sort((a, b) => a.at - b.at).map(({ id }) => id);
+  };
+  const focus = (id: number): Promise<unknown> =>
+    page.driver.executeScript(`document.querySelector('[data-entry="${id}"]').focus()`);
+
+  it('pictures of the class’s own day are moved by drag, keys and taps until they are in order', async () => {
+    await begin('what-first', 'finger');
+    const before = await order();
+    expect(before).toHaveLength(6);
+    await expectNoFault(browser.driver);
+    await drag(await page.find(`[data-entry="${before[0]}"]`), await page.find(`[data-entry="${before[2]}"]`));
+    expect((await order()).indexOf(before[0]!)).toBeGreaterThan(0);
+    await focus(before[0]!);
+    const was = (await order()).indexOf(before[0]!);
+    await page.press(Key.ARROW_LEFT);
+    expect((await order()).indexOf(before[0]!)).toBe(was - 1);
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press(' ');
+    await page.says('are right. Try the others again.');
+    const right = (await day()).filter((id) => before.includes(id));
+    for (const [place, id] of right.entries()) {
+      const now = await order();
+      if (now[place] === id) continue;
+      await tapByTouch(page.driver, await page.find(`[data-entry="${id}"]`));
+      await tapByTouch(page.driver, await page.find(`[data-entry="${now[place]}"]`));
+      await page.until('it has its place', async () => (await order())[place] === id);
+    }
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press(' ');
+    await page.says('All in their places.');
+    expect(await page.all('.when svg')).toHaveLength(6); // the clock of each comes when all are right
+  });
+});
+
+describe('name the parts', () => {
+  it('a tap on the clock, a key or a card names a part; labels go on and off', async () => {
+    await begin('parts');
+    const named = async (): Promise<string[]> =>
+      Promise.all((await page.all('.parts .named')).map((one) => one.getText()));
+    const labels = async (): Promise<string[]> =>
+      Promise.all((await page.all('.part-labels text')).map((one) => one.getText()));
+    expect(await labels()).toEqual(['?', '?', '?', '?']);
+    const clock = await page.find('.board .geared');
+    const at = await onClock(clock, 270, 40);
+    await page.driver
+      .actions({ async: true })
+      .move({ origin: clock, ...at })
+      .click()
+      .perform();
+    expect(await named()).toEqual(['hour hand']);
+    expect(await labels()).toContain('hour hand');
+    await page.press(String(CLOCK_PARTS.indexOf('numerals') + 1));
+    expect(await named()).toEqual(['numbers', 'hour hand']);
+    await tapByTouch(page.driver, await page.find('[data-name="minute-hand"]'));
+    await page.press(' ');
+    expect(await named()).toHaveLength(4);
+    await expectNoFault(browser.driver);
+    await page.press('a');
+    expect(await labels()).toEqual([]);
+    await page.tap('Labels on');
+    expect(await labels()).toHaveLength(4);
+    await page.press('c');
+    expect(await named()).toEqual([]);
+  });
+});
+
+describe('possible or not?', () => {
+  it('the class votes, the teacher counts by tap, key or typing, and the clock says what is wrong', async () => {
+    await begin('possible');
+    const count = async (place: number): Promise<string> =>
+      String(await (await page.find(`.vote:nth-of-type(${place}) input`)).getAttribute('value'));
+    await page.press('+', '+', '-');
+    expect([await count(1), await count(2)]).toEqual(['2', '1']);
+    await tapByTouch(page.driver, await page.find('.vote:nth-of-type(2) .row button:last-child'));
+    await page.tap('One fewer for “possible”');
+    expect([await count(1), await count(2)]).toEqual(['1', '2']);
+    const field = await page.find('.vote:nth-of-type(2) input');
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '99', Key.ENTER);
+    await page.until('no more than are here', async () => (await count(2)) === '21');
+    await page.driver.executeScript('document.activeElement.blur()');
+    const seen = new Set<string>();
+    for (let clock = 0; clock < 6; clock++) {
+      const fault = await page.attribute('.judged', 'data-fault');
+      seen.add(fault);
+      expect(await page.all('.answer .said')).toHaveLength(0);
+      await page.press(' ');
+      const said = await page.text('.answer .said');
+      expect(said === 'This clock is right.').toBe(fault === 'none');
+      if (clock === 0) await expectNoFault(browser.driver);
+      await page.press(' ');
+    }
+    expect(seen.size).toBeGreaterThan(1);
+    await page.until('the clock is back', async () => (await page.all('[data-activity]')).length === 0);
+  });
+});
