@@ -4,6 +4,8 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import type { Lens } from '../core/face/index.ts';
+import { LENS_KEYS } from '../web/board/lenses/lensKeys.ts';
 import { startBrowser } from './support/browser.ts';
 import { startHoppel } from './support/hoppel.ts';
 import { onClock, onPage } from './support/page.ts';
@@ -109,26 +111,67 @@ const record = (ms: number): Promise<number[]> =>
 const idle = await record(2000);
 // Pointer events as a mouse of 125 reports a second makes them, sent to the page by itself so that the driver's own pace does not count.
 const { x, y, width, height } = await clock.getRect();
-const grip = await onClock(clock, 0, 80);
-const dragged = (await driver.executeAsyncScript(
-  `const [cx, cy, reach, done] = arguments; const clock = document.querySelector('.board .geared');
-   clock.setPointerCapture = () => {};
-   const fire = (type, turn) => clock.dispatchEvent(new PointerEvent(type, { bubbles: true, isPrimary: true, pointerId: 1, button: 0, clientX: cx + reach * Math.sin(turn), clientY: cy - reach * Math.cos(turn) }));
-   const frames = [], work = []; let turn = 0, last = performance.now(); const until = last + 4000;
-   fire('pointerdown', 0);
-   const mouse = setInterval(() => { turn += 0.05; const began = performance.now(); fire('pointermove', turn); work.push(performance.now() - began); }, 8);
-   const frame = (now) => { frames.push(now - last); last = now;
-     if (now < until) requestAnimationFrame(frame); else { clearInterval(mouse); fire('pointerup', turn); done(frames.slice(2)); } };
-   requestAnimationFrame(frame);`,
-  x + width / 2,
-  y + height / 2,
-  Math.abs(grip.y),
-)) as number[];
+const drag = async (): Promise<number[]> => {
+  const grip = await onClock(clock, 0, 80);
+  return driver.executeAsyncScript(
+    `const [cx, cy, reach, done] = arguments; const clock = document.querySelector('.board .geared');
+     clock.setPointerCapture = () => {};
+     const fire = (type, turn) => clock.dispatchEvent(new PointerEvent(type, { bubbles: true, isPrimary: true, pointerId: 1, button: 0, clientX: cx + reach * Math.sin(turn), clientY: cy - reach * Math.cos(turn) }));
+     const frames = []; let turn = 0, last = performance.now(); const until = last + 4000;
+     fire('pointerdown', 0);
+     const mouse = setInterval(() => { turn += 0.05; fire('pointermove', turn); }, 8);
+     const frame = (now) => { frames.push(now - last); last = now;
+       if (now < until) requestAnimationFrame(frame); else { clearInterval(mouse); fire('pointerup', turn); done(frames.slice(2)); } };
+     requestAnimationFrame(frame);`,
+    x + width / 2,
+    y + height / 2,
+    Math.abs(grip.y),
+  );
+};
 const figures = (frames: readonly number[]): string =>
   `median ${median(frames).toFixed(1)} ms, worst ${Math.max(...frames).toFixed(1)} ms, ${frames.length} frames`;
-say('a drag on the board, CPU slowed 4x, time between frames', figures(dragged));
-say('  yardstick: the same page at rest, CPU slowed 4x', figures(idle));
+say('a drag on the board, CPU slowed 4x, time between frames', figures(await drag()));
 say('  the hands turned meanwhile to', String(await clock.getAttribute('aria-valuetext')));
+await page.press('0', ...['half-turn', 'hours-room', 'minute-trail'].map((lens) => LENS_KEYS[lens as Lens]));
+await driver.sleep(2500);
+say(
+  `  the same with three lenses (${(await page.attribute('.board', 'data-lenses')).replaceAll(' ', ', ')})`,
+  figures(await drag()),
+);
+say('  yardstick: the same page at rest, CPU slowed 4x', figures(idle));
+await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 1 });
+
+// A step on the remote: from the tap until the board has done it, and until the remote shows it. Yardstick: a request to the server and back.
+const remote = await startBrowser({ width: 390, height: 844 });
+await remote.driver.get(`${hoppel.url}/remote`);
+await onPage(remote).find('[data-choice="quarters"]');
+await page.press('h', 'o', 't');
+// Both pages are on one machine and read one clock: the board notes when it changed.
+await driver.executeScript(
+  `window.changed = 0; new MutationObserver(() => { window.changed = Date.now(); }).observe(document.querySelector('.board'), { attributeFilter: ['data-lenses'] });`,
+);
+const stepped: { there: number; back: number }[] = [];
+for (let step = 0; step < 20; step++) {
+  const told = await remote.driver.executeAsyncScript<{ began: number; shown: number }>(
+    `const done = arguments[0]; const lens = document.querySelector('[data-choice="quarters"]'); const before = lens.ariaPressed;
+     const began = Date.now(); lens.click();
+     const look = () => (lens.ariaPressed === before ? requestAnimationFrame(look) : done({ began, shown: Date.now() }));
+     look();`,
+  );
+  const changed = await driver.executeScript<number>('return window.changed');
+  stepped.push({ there: changed - told.began, back: told.shown - told.began });
+}
+const spread = (values: readonly number[]): string =>
+  `median ${median(values).toFixed(0)} ms, worst ${Math.max(...values).toFixed(0)} ms of ${values.length}`;
+say('a tap on the remote until the board shows it', spread(stepped.map(({ there }) => there)));
+say('  until the remote shows it too', spread(stepped.map(({ back }) => back)));
+const asked = await remote.driver.executeAsyncScript<number[]>(
+  `const done = arguments[0]; (async () => { const took = [];
+     for (let i = 0; i < 20; i++) { const began = performance.now(); await fetch('/api/board').then((reply) => reply.text()); took.push(performance.now() - began); }
+     done(took); })();`,
+);
+say('  yardstick: a request to the server and back', spread(asked));
+await remote.quit();
 await board.quit();
 
 // Answers kept a second: one tablet after another, each flushed to disk before it is acknowledged. Yardstick: the same number of refused ones.

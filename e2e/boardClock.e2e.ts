@@ -89,7 +89,7 @@ describe('the board’s clock', () => {
     await board.open();
     const numerals = (): Promise<string[]> =>
       page.driver.executeScript(
-        "return [...document.querySelectorAll('.board .dial > g:last-of-type .numeral')].map((one) => one.textContent.trim())",
+        "return [...document.querySelectorAll('.board .numerals:last-of-type .numeral')].map((one) => one.textContent.trim())",
       );
     expect(await numerals()).toHaveLength(12);
     await page.press('k');

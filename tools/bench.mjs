@@ -1,4 +1,4 @@
-// npm run bench: the judgement's speed, start-up, frames of a drag, size of the station's first load, answers kept a second.
+// npm run bench: the judgement's speed, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, run } from './ensure.mjs';
 

@@ -36,8 +36,11 @@ const segment = computed(() => lesson?.segments[segmentIndex]);
 const times = computed(() => segment.value?.times ?? []);
 const isRound = computed(() => segment.value?.kind === 'show-me');
 const isPair = computed(() => stage.lenses.includes('two-clocks') && !stage.free.angles);
-/** What the hands show, on the way too: a card never says anything else. */
-const time = computed(() => wrapToDial(stage.minutes));
+/**
+ * What the hands show, on the way too: an open card never says anything else. Under covers only the hour matters, for how wide
+ * the cards are: while hands are turned nothing has to be drawn anew.
+ */
+const time = computed(() => wrapToDial(stage.opened.size > 0 ? stage.minutes : Math.floor(stage.minutes / 60) * 60));
 
 const cover = (): void => {
   stage.opened = new Set();
@@ -106,7 +109,7 @@ const unhook = (): void => {
 
 const say = computed(() => {
   if (stage.free.angles) return words.phrase({ key: 'clock.ask.possible', values: {} });
-  const step = sentenceOfCards(time.value, [...stage.opened], settings);
+  const step = stage.opened.size === 0 ? undefined : sentenceOfCards(time.value, [...stage.opened], settings);
   return words.phrase(step ?? { key: 'clock.ask.read', values: {} });
 });
 useStageMode({
@@ -134,7 +137,7 @@ useStageMode({
 </script>
 
 <template>
-  <BoardStage ref="clock" v-model="stage.minutes" :settings="settings" :say="say" pair>
+  <BoardStage ref="clock" :settings="settings" :say="say" pair>
     <template #top>
       <StoneRow
         v-if="times.length > 0"

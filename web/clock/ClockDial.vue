@@ -1,16 +1,8 @@
 <!-- A face without hands, in face units, shaped and numbered as the class's real clock. Draws; decides nothing. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import {
-  RIM_RADIUS,
-  RIM_WIDTH,
-  hasTicks,
-  numeralMeasures,
-  numeralPlaces,
-  outlinePath,
-  ticks,
-  type FaceSize,
-} from '../../core/face/index.ts';
+import { RIM_RADIUS, RIM_WIDTH, outlinePath, type FaceSize } from '../../core/face/index.ts';
+import DialMarks from './DialMarks.vue';
 import { useFace } from './useFace.ts';
 
 const {
@@ -28,17 +20,6 @@ const {
   written?: readonly number[] | undefined;
 }>();
 const face = useFace();
-// A small clock has its twelve marks whatever the numerals: without them nothing could be read from it.
-const marks = computed(() =>
-  size === 'small' || hasTicks(face.value.numerals) ? ticks(size, face.value.outline) : [],
-);
-const measures = computed(() => numeralMeasures(written === undefined ? face.value.numerals : 'all'));
-const places = computed(() => {
-  const right = numeralPlaces(written === undefined ? face.value.numerals : 'all', face.value.outline);
-  return written === undefined
-    ? right
-    : right.map((place) => ({ ...place, text: String(written[place.numeral % 12] || '') }));
-});
 const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] / 2 / RIM_RADIUS));
 </script>
 
@@ -47,27 +28,7 @@ const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] /
     <path :d="rim" :stroke-width="RIM_WIDTH[size]" class="rim" :class="size" />
     <!-- What lies on the face and under its marks and numerals. -->
     <slot />
-    <line
-      v-for="mark in marks"
-      :key="mark.angle"
-      :x1="mark.from.x"
-      :y1="mark.from.y"
-      :x2="mark.to.x"
-      :y2="mark.to.y"
-      class="tick"
-      :class="[size, { hour: mark.atHour }]"
-    />
-    <Transition v-if="size === 'full'" name="numerals">
-      <g :key="`${face.numerals} ${face.outline}`">
-        <g v-for="{ numeral, text, x, y } in places" :key="numeral">
-          <circle v-if="numeral === lit" :cx="x" :cy="y" r="14" class="light" />
-          <circle v-if="numeral === door" :cx="x" :cy="y" r="14" class="door" />
-          <text :x="x" :y="y" :font-size="measures.size" class="numeral" :class="{ signed: numeral === door }">
-            {{ text }}
-          </text>
-        </g>
-      </g>
-    </Transition>
+    <DialMarks :size="size" :lit="lit" :door="door" :written="written" />
   </g>
 </template>
 
@@ -78,49 +39,5 @@ const rim = computed(() => outlinePath(face.value.outline, 1 - RIM_WIDTH[size] /
 }
 .rim.small {
   stroke: var(--pebble);
-}
-.tick {
-  stroke: var(--ink);
-  stroke-width: 0.7;
-  stroke-linecap: round;
-}
-.tick.hour {
-  stroke-width: 1.7;
-}
-.tick.small {
-  stroke: var(--pebble);
-  stroke-width: 3;
-}
-.numeral {
-  font-family: 'Andika', sans-serif;
-  font-weight: 700;
-  text-anchor: middle;
-  dominant-baseline: central;
-  fill: var(--ink);
-  user-select: none;
-  pointer-events: none;
-}
-.door {
-  fill: var(--hour-text);
-}
-.numeral.signed {
-  fill: #fff;
-}
-.numerals-enter-active,
-.numerals-leave-active {
-  transition: opacity 0.4s;
-}
-.numerals-enter-from,
-.numerals-leave-to {
-  opacity: 0;
-}
-.light {
-  fill: var(--sun);
-  animation: glow 1.2s ease-in-out infinite alternate;
-}
-@keyframes glow {
-  from {
-    opacity: 0.45;
-  }
 }
 </style>

@@ -1,6 +1,6 @@
 <!-- A geared clock: take either hand, the other follows 12:1. A slider to keyboard and screen reader. -->
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import type { Hand, SnapMinutes } from '../../core/clock/index.ts';
 import { RIM_RADIUS } from '../../core/face/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
@@ -66,8 +66,13 @@ const drag = useGearDrag({
   disabled: () => disabled || !handsOn,
   fingers: () => fingers,
 });
+// While a finger holds a hand nobody asks where it is: the words for it are made when it is let go.
+const told = ref(minutes.value);
+watch([minutes, drag.held], () => {
+  if (drag.held.value.length === 0) told.value = minutes.value;
+});
 const { now, places, key } = useClockSlider({
-  minutes,
+  minutes: told,
   conventions: () => conventions,
   stepBy: drag.stepBy,
   plainStep,
@@ -135,6 +140,13 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 }
 .geared.disabled {
   cursor: default;
+}
+/* The clock, and on it marks and numerals, are painted on layers of their own: they stand still while hands and tints move
+   under and over them. */
+.geared,
+.geared :deep(.dial > g),
+.geared :deep(.lens-rim) {
+  will-change: opacity;
 }
 /* The ring of the keyboard goes round the whole clock; on the drawing itself a round one would cut corners off. */
 .geared:focus {

@@ -25,7 +25,9 @@ export const useBoardStore = defineStore('board', () => {
   /** The server's clock minus this one, in milliseconds. */
   const clockOffset = ref(0);
   /** What the open board shows, for a remote; and the latest wish of a remote's, for the board. */
-  const view = shallowRef<BoardView | null>(null);
+  const toldView = shallowRef<unknown>(null);
+  // Read only where somebody looks at it: the board itself, while its hands turn, has no time for it.
+  const view = computed(() => BoardView.nullable().parse(toldView.value));
   const command = shallowRef<BoardCommand>();
 
   const take = (fresh: BoardState): void => {
@@ -38,7 +40,7 @@ export const useBoardStore = defineStore('board', () => {
       {
         board: (data) => take(BoardState.parse(data)),
         record: () => (recordVersion.value += 1),
-        view: (data) => (view.value = BoardView.nullable().parse(data)),
+        view: (data) => (toldView.value = data),
         command: (data) => (command.value = BoardCommand.parse(data)),
         settings: (data) => useClassroomStore().takeSettings(data),
         // While a change of this screen's own is on its way, its reply brings what is newest.

@@ -86,14 +86,7 @@ useStageMode({
 </script>
 
 <template>
-  <BoardStage
-    v-model="stage.minutes"
-    :settings="settings"
-    :scene="scene"
-    :say="say"
-    :data-demonstration="show"
-    :data-step="player.step.value"
-  >
+  <BoardStage :settings="settings" :scene="scene" :say="say" :data-demonstration="show" :data-step="player.step.value">
     <template #top>
       <h2 class="title child-type">{{ t(`show.${show}`) }}</h2>
     </template>

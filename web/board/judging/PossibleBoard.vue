@@ -85,7 +85,7 @@ useStageMode({
 </script>
 
 <template>
-  <BoardStage v-model="stage.minutes" :settings="settings" data-activity="possible">
+  <BoardStage :settings="settings" data-activity="possible">
     <template #clock>
       <JudgedClock :picture="clocks[index]!.clock" :label="t('judge.clock')" :data-fault="fault ?? 'none'" />
     </template>

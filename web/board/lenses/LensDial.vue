@@ -33,8 +33,21 @@ const {
 /** The minute track as a band, and how far tints reach below it, in face units. */
 const BAND = { inner: 84, outer: 97 };
 const TINT = 97;
+const FIVE_INNER = 81;
 /** Where the arrow of the half turn runs: inside the marks, clear of them. */
 const ARROW = 87.5;
+
+/** A line along the mark of each minute from 1 on, as part of a path. */
+const MARKS = Array.from({ length: 60 }, (_, i) => {
+  const isFive = (i + 1) % 5 === 0;
+  const [from, to] = [pointAt((i + 1) * 6, BAND.outer), pointAt((i + 1) * 6, isFive ? FIVE_INNER : BAND.inner)];
+  return { isFive, d: `M${from.x.toFixed(2)} ${from.y.toFixed(2)}L${to.x.toFixed(2)} ${to.y.toFixed(2)}` };
+});
+const marks = (from: number, to: number, fives: boolean): string =>
+  MARKS.slice(from, to)
+    .filter(({ isFive }) => isFive === fives)
+    .map(({ d }) => d)
+    .join('');
 
 const has = (lens: Lens): boolean => lenses.includes(lens);
 const room = computed(() => roomAt(hourAt));
@@ -45,14 +58,14 @@ const trailBand = computed(() =>
     ? ringBrickPath(trail.value.from, Math.min(trail.value.to, trail.value.from + 359.9), BAND.inner, BAND.outer, 0)
     : '',
 );
-/** Marks counted so far: the fives reach further in, so that they can be counted by fives too. */
-const counted = computed(() =>
-  Array.from({ length: trail.value.count }, (_, i) => {
-    const angle = trail.value.from + (i + 1) * 6;
-    const isFive = (i + 1) % 5 === 0;
-    return { angle, isFive, from: pointAt(angle, BAND.outer), to: pointAt(angle, isFive ? 81 : BAND.inner) };
-  }),
-);
+/**
+ * Marks counted so far, the fives reaching further in so that they can be counted too. What is full stays as it is for five
+ * minutes; only the few ones after it change as the hand turns.
+ */
+const full = computed(() => Math.floor(trail.value.count / 5) * 5);
+const fives = computed(() => marks(0, full.value, true));
+const onesBefore = computed(() => marks(0, full.value, false));
+const onesNow = computed(() => marks(full.value, trail.value.count, false));
 const arrowHead = `M${ARROW - 4} 0l4 8 4-8z`;
 </script>
 
@@ -83,15 +96,11 @@ const arrowHead = `M${ARROW - 4} 0l4 8 4-8z`;
     </g>
     <g v-if="has('minute-trail')" class="trail" :data-count="trail.count">
       <path :d="trailBand" class="band" />
-      <line
-        v-for="mark in counted"
-        :key="mark.angle"
-        :x1="mark.from.x"
-        :y1="mark.from.y"
-        :x2="mark.to.x"
-        :y2="mark.to.y"
-        :class="{ five: mark.isFive }"
-      />
+      <g :transform="`rotate(${trail.from})`">
+        <path :d="onesBefore" class="ones" />
+        <path :d="onesNow" class="ones" />
+        <path :d="fives" class="fives" />
+      </g>
     </g>
   </g>
 </template>
@@ -132,11 +141,12 @@ const arrowHead = `M${ARROW - 4} 0l4 8 4-8z`;
 .band {
   fill: var(--half-turn);
 }
-.trail line {
+.ones,
+.fives {
   stroke: var(--minute-hand);
   stroke-width: 0.6;
 }
-.trail line.five {
+.fives {
   stroke-width: 1.4;
 }
 </style>

@@ -49,9 +49,9 @@ const line = computed(() => lineToRim(hourAt));
       <g v-if="!has('minute-numbers') && has('minute-trail')" class="counted">
         <text v-for="{ minutes, x, y } in fives" :key="minutes" :x="x" :y="y" font-size="9">{{ minutes }}</text>
       </g>
-      <g v-if="shownCount > 0" class="bubble">
-        <circle :cx="bubble.x" :cy="bubble.y" r="10.5" />
-        <text :x="bubble.x" :y="bubble.y" font-size="12.5" class="count">{{ shownCount }}</text>
+      <g v-if="shownCount > 0" class="bubble" :transform="`translate(${bubble.x} ${bubble.y})`">
+        <circle r="10.5" />
+        <text font-size="12.5" class="count">{{ shownCount }}</text>
       </g>
     </template>
     <line

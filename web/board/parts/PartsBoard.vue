@@ -75,7 +75,7 @@ useStageMode({
 </script>
 
 <template>
-  <BoardStage v-model="stage.minutes" :settings="settings" :say="say" still data-activity="parts">
+  <BoardStage :settings="settings" :say="say" still data-activity="parts">
     <template #over>
       <circle r="102" class="touch" @click="tap" />
       <PartLabels v-if="labelsOn" :minutes="stage.minutes" :named="named" :lit="lit" :name-of="nameOf" />

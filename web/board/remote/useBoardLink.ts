@@ -1,4 +1,4 @@
-import { useEventListener, useThrottleFn } from '@vueuse/core';
+import { useDebounceFn, useEventListener } from '@vueuse/core';
 import { computed, onScopeDispose, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import type { BoardView, RemoteWish } from '../../../contract/index.ts';
@@ -6,8 +6,8 @@ import { tell } from '../../api/client.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
 
-/** Milliseconds between two tellings of where a clock is that is being turned: a remote needs no more. */
-const MOVING_MS = 250;
+/** Milliseconds a clock rests before a remote is told where it stands: while it is turned nothing else is to be done. */
+const REST_MS = 150;
 
 /**
  * Tells remotes what the board shows, and does what they wish. Nothing of the board waits for it: a remote that is lost, or a
@@ -39,7 +39,7 @@ export const useBoardLink = (): void => {
     seq += 1;
     void tell('PUT', '/board/view', { ...shown.value, minutes: stage.minutes, seq, done }).catch(() => undefined);
   };
-  const sendMoving = useThrottleFn(send, MOVING_MS, true, false);
+  const sendMoving = useDebounceFn(send, REST_MS);
   watch(() => JSON.stringify(shown.value), send, { immediate: true, flush: 'post' });
   watch(
     () => stage.minutes,

@@ -147,7 +147,6 @@ useStageMode({
 <template>
   <BoardStage
     ref="clock"
-    v-model="stage.minutes"
     :settings="settings"
     :hands-on="handsOn"
     :still="!isShown"
