@@ -1,6 +1,7 @@
 // npm run screenshots: one current picture of each main view, from the demo class on a fixed day.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { HOW_LONG, UNITS } from '../core/items/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
 import { TODAY, startHoppel } from './support/hoppel.ts';
@@ -50,15 +51,39 @@ await picture('path-moved');
 await page.tap('Undo');
 await page.says('Taken back');
 await open('/board/8?segment=1', '');
-await page.press('1');
-await page.press('2');
+// Half past nine, seen through two lenses, hour and minutes open.
+await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
+await page.press('h', 'o', '1', '2');
 await picture('board');
+await open('/board/8?segment=1', '');
+await page.press('p');
+await (await page.find('[data-tile="once-round"]')).click();
+for (let step = 0; step < 8; step++) await page.press(Key.ARROW_RIGHT);
+await page.press('y');
+await picture('demonstration');
+const phone = await startBrowser({ width: 480, height: 900 });
+await phone.driver.get(`${hoppel.url}/remote`);
+await onPage(phone).says('Once round');
+await picture('remote', phone);
+await phone.quit();
+await page.press(Key.ESCAPE, 'p');
+await (await page.find('[data-tile="how-long"]')).click();
+for (const deed of ['clap', 'hop', 'sneeze', 'wash-hands', 'put-on-boots', 'bake-bread', 'long-walk'] as const) {
+  if ((await page.all(`.pool [data-deed="${deed}"]`)).length === 0) continue;
+  await page.driver.executeScript(`document.querySelector('[data-deed="${deed}"]').focus()`);
+  await page.press(String(UNITS.indexOf(HOW_LONG[deed]) + 1));
+}
+await page.driver.executeScript('document.activeElement.blur()');
+await picture('sorting');
 await tour.begin(8);
 await tour.answer(4);
 await tour.moveTo(1, 'think');
 await tour.answer(5);
 await open('/board/8', 'Think');
-await picture('round-think');
+await tour.moveTo(1, 'reveal');
+await page.driver.sleep(2500); // the answer is being turned to
+for (let card = 0; card < 3; card++) await page.press(' ');
+await picture('round-reveal');
 await tour.moveTo(1, 'missed');
 await page.says('Who missed it?');
 await page.driver.sleep(1500); // the answer is still being turned to
@@ -73,7 +98,7 @@ for (let index = 2; index < 6; index++) {
   await tour.moveTo(index, 'ask');
   await tour.answer(10 + index);
 }
-await tour.moveTo(5, 'done');
+await tour.finish();
 await open('/station/2/alone', 'Done');
 await page.tap('Done');
 await page.says('to the light');

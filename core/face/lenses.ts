@@ -1,5 +1,6 @@
 import { DIAL_MINUTES, angleOfPoint, gearedAngles, type FacePoint } from '../clock/index.ts';
-import { HAND_TIPS, RIM_RADIUS } from './geometry.ts';
+import { HAND_TIPS, RIM_WIDTH } from './geometry.ts';
+import { outlineRadius, type Outline } from './outline.ts';
 import { pointAt } from './point.ts';
 
 /** Layers that can be put over a clock to make one thing seen. */
@@ -87,9 +88,12 @@ export const QUARTERS: readonly DialSector[] = [0, 90, 180, 270].map((from) => (
  * The line that prolongs the hour hand to the rim: from its tip to the minute track, so that an eye sees what it points to.
  * @param minutes where the clock stands, unwrapped, whole or not
  */
-export const lineToRim = (minutes: number): { readonly from: FacePoint; readonly to: FacePoint } => {
+export const lineToRim = (
+  minutes: number,
+  outline: Outline = 'round',
+): { readonly from: FacePoint; readonly to: FacePoint } => {
   const { hour } = gearedAngles(minutes);
-  return { from: pointAt(hour, HAND_TIPS.full.hour), to: pointAt(hour, RIM_RADIUS - 3) };
+  return { from: pointAt(hour, HAND_TIPS.full.hour), to: pointAt(hour, outlineRadius(outline, hour) - RIM_WIDTH.full) };
 };
 
 /** What the magnifier looks at: a round window on the face. */

@@ -148,6 +148,12 @@ describe('lenses', () => {
       expect(Math.hypot(from.x, from.y)).toBeCloseTo(HAND_TIPS.full.hour);
     }
   });
+  it.each(OUTLINES)('it ends inside the rim of a %s face, whichever way the hand points', (outline) => {
+    for (const time of ALL_DIAL_TIMES.filter((_, i) => i % 7 === 0)) {
+      const { to } = lineToRim(time, outline);
+      expect(outlineRadius(outline, handAngles(time).hour) - Math.hypot(to.x, to.y)).toBeCloseTo(3);
+    }
+  });
   it('the four quarters are the whole turn', () =>
     expect(QUARTERS.map(({ from, to }) => [from, to])).toEqual([
       [0, 90],

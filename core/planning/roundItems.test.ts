@@ -60,10 +60,14 @@ describe('items in reserve', () => {
 describe('times a teacher picked', () => {
   const times = [timeOf(3), timeOf(7, 30), timeOf(12)];
   it.each(ROUND_TASKS)('are asked in that order: %s', (task) => {
-    const items = itemsAt(seededRng(1), OCLOCK, task, times);
+    const items = itemsAt(seededRng(1), OCLOCK, [task], times);
     expect(items.map((item) => (item.kind === 'yet' ? item.target : isRoundItem(item) && timeAsked(item)))).toEqual(
       times,
     );
     expect(items.every(({ kind }) => kind === task)).toBe(true);
+  });
+  it('are asked as several kinds of tasks, each in turn', () => {
+    const items = itemsAt(seededRng(1), OCLOCK, ['read', 'write-digital'], times);
+    expect(items.map(({ kind }) => kind)).toEqual(['read', 'write-digital', 'read']);
   });
 });

@@ -50,8 +50,8 @@ export const spareItems = (rng: Rng, taught: Taught, items: readonly Item[]): It
   return spare.filter((item) => !times.includes(item.kind === 'yet' ? item.target : timeOfItem(item)!));
 };
 
-/** One task about each of the times a teacher picked, in that order. */
-export const itemsAt = (rng: Rng, taught: Taught, task: ItemKind, times: readonly DialTime[]): Item[] => {
+/** One task about each of the times a teacher picked, in that order; of several kinds of tasks each in turn. */
+export const itemsAt = (rng: Rng, taught: Taught, tasks: readonly ItemKind[], times: readonly DialTime[]): Item[] => {
   const met = [...new Set([...groupsOf(taught), ...times.map((time) => groupOfTime(time))])];
-  return tasksAbout(rng, [task], times, met);
+  return tasksAbout(rng, tasks, times, met);
 };

@@ -31,6 +31,11 @@ export const tourOf = (url: string) => {
       for (let now = await round(); now.index !== index || now.phase !== phase; now = await round())
         await send(`/rounds/${now.id}/moves`, { move: 'next', version: now.version });
     },
+    /** Moves on to the end of the round, past all that is asked again. */
+    finish: async (): Promise<void> => {
+      for (let now = await round(); now.phase !== 'done'; now = await round())
+        await send(`/rounds/${now.id}/moves`, { move: 'next', version: now.version });
+    },
     move: async (): Promise<void> => {
       const now = await round();
       await send(`/rounds/${now.id}/moves`, { move: 'next', version: now.version });

@@ -37,7 +37,7 @@ export const tasksOfRound = (
       case 'surprise':
         return surpriseItems(rng, taught, source.tasks);
       case 'times':
-        return itemsAt(rng, taught, source.task, source.times);
+        return itemsAt(rng, taught, source.tasks, source.times);
     }
   })();
   const items = made.filter(isRoundItem);

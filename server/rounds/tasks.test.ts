@@ -43,7 +43,7 @@ describe('rounds of many tasks', () => {
     expect((await begin(source, id).expect(201)).body.round).toEqual(first);
   });
   it('ask the times a teacher picked, in that order', async () => {
-    const round: Round = (await begin({ what: 'times', task: 'choose-clock', times: [240, 60] }).expect(201)).body
+    const round: Round = (await begin({ what: 'times', tasks: ['choose-clock'], times: [240, 60] }).expect(201)).body
       .round;
     expect(round.entries.map(({ item }) => [item.kind, 'shown' in item && item.shown])).toEqual([
       ['choose-clock', 240],
@@ -53,7 +53,7 @@ describe('rounds of many tasks', () => {
   it.each([
     ['a part that is not there', { what: 'segment', at: 19 }, 404, 'not-found'],
     ['a part that asks nothing', { what: 'segment', at: 1 }, 409, 'nothing-to-ask'],
-    ['no times', { what: 'times', task: 'read', times: [] }, 400, 'malformed'],
+    ['no times', { what: 'times', tasks: ['read'], times: [] }, 400, 'malformed'],
     ['a task nobody can be given at once', { what: 'surprise', tasks: ['pair'] }, 400, 'malformed'],
   ])('are refused for %s', async (_, source, status, code) => {
     const reply = await begin(source);
@@ -61,7 +61,7 @@ describe('rounds of many tasks', () => {
   });
 
   it('keep what the teacher tapped under the kind of task that was asked', async () => {
-    await begin({ what: 'times', task: 'write-digital', times: [240, 60] }).expect(201);
+    await begin({ what: 'times', tasks: ['write-digital'], times: [240, 60] }).expect(201);
     await moveTo('missed');
     await tap(2, false);
     const { body } = await school.get('/record/children/2').expect(200);
@@ -69,7 +69,7 @@ describe('rounds of many tasks', () => {
     expect(last).toMatchObject({ item: { kind: 'write-digital', shown: 240 }, verdict: 'wrong', source: 'teacher' });
   });
   it('ask what somebody missed once more later, and tell that it is for the second time', async () => {
-    await begin({ what: 'times', task: 'set', times: [240, 60, 120, 300] }).expect(201);
+    await begin({ what: 'times', tasks: ['set'], times: [240, 60, 120, 300] }).expect(201);
     await moveTo('missed');
     await tap(2, false);
     const round = await move();
@@ -85,7 +85,7 @@ describe('rounds of many tasks', () => {
     expect((await move()).entries).toHaveLength(5);
   });
   it('do not when the teacher does not want it; the wish holds for the next round of the day too', async () => {
-    await begin({ what: 'times', task: 'set', times: [240, 60] }).expect(201);
+    await begin({ what: 'times', tasks: ['set'], times: [240, 60] }).expect(201);
     const { id } = await board();
     const pace = { thinkSeconds: 0, countdown: false, repeatMissed: false };
     expect((await school.put(`/rounds/${id}/pace`, pace).expect(200)).body.round).toMatchObject(pace);
@@ -103,7 +103,7 @@ describe('rounds of many tasks', () => {
   });
 
   it('have their coming tasks put in another order, once, and not behind a board’s back', async () => {
-    await begin({ what: 'times', task: 'set', times: [240, 60, 120, 300] }).expect(201);
+    await begin({ what: 'times', tasks: ['set'], times: [240, 60, 120, 300] }).expect(201);
     const { id, version } = await board();
     const order = (wanted: number[], from = version) =>
       school.put(`/rounds/${id}/order`, { order: wanted, version: from });
@@ -115,7 +115,7 @@ describe('rounds of many tasks', () => {
     expect((await board()).entries).toHaveLength(3);
   });
   it('go on after their end with spare tasks, and keep those answers too', async () => {
-    await begin({ what: 'times', task: 'set', times: [240] }).expect(201);
+    await begin({ what: 'times', tasks: ['set'], times: [240] }).expect(201);
     const done = await moveTo('done');
     expect(done.spares.length).toBeGreaterThan(0);
     const on = await move('more');

@@ -100,17 +100,16 @@ const pulls = computed(() => trays.map((tray) => ({ tray, icon: ICONS[tray]!, la
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 2px;
   min-height: 64px;
   height: calc(var(--u) * 68);
-  padding: 0 10px;
+  padding: 0 calc(var(--u) * 8);
   border-radius: 999px;
   background: var(--raised);
   box-shadow: var(--shadow);
 }
 button {
-  width: 48px;
-  height: 48px;
+  flex: 0 1 48px;
+  aspect-ratio: 1;
   border-radius: 50%;
   display: grid;
   place-items: center;

@@ -55,6 +55,8 @@ const begin = async (source?: RoundSource): Promise<void> => {
     await board.begin(target.id, source);
     stage.begin({ kind: 'clock' });
     shownRound.value = board.round?.id;
+    // Loaded again, the page shows the round, not the part of the lesson it was begun from.
+    if (route.query['segment'] !== undefined) await router.replace({ name: 'board', params: route.params });
     failed.value = false;
   } catch {
     failed.value = true;

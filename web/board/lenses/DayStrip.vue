@@ -18,6 +18,8 @@ const emit = defineEmits<{ go: [minutesAfterMidnight: number] }>();
 const { t } = useI18n();
 
 const now = computed(() => wrapToDay(minutes));
+/** Minutes within which something of the day counts as being now: its picture grows. */
+const NEAR = 15;
 const half = computed(() => halfOf(dayTime(Math.floor(now.value))));
 const share = (at: number): string => `${(at / DAY_MINUTES) * 100}%`;
 /** Twelve stands at both ends and in the middle: the strip is the dial unrolled twice. */
@@ -40,12 +42,13 @@ const icons = [
         :key="entry.id"
         type="button"
         class="entry"
+        :class="{ on: Math.abs(entry.at - now) < NEAR }"
         :style="{ left: share(entry.at) }"
         :aria-label="t('dayStrip.go', { name: entry.name, time: written(onDial(dayTime(entry.at))) })"
         :title="t('dayStrip.go', { name: entry.name, time: written(onDial(dayTime(entry.at))) })"
         @click="emit('go', entry.at)"
       >
-        <ChildPicture :picture="entry.picture" :px="30" />
+        <ChildPicture :picture="entry.picture" :px="36" />
       </button>
       <span
         v-for="{ hour, numeral, at } in hours"
@@ -119,6 +122,10 @@ const icons = [
   height: 48px;
   display: grid;
   place-items: center;
+}
+.entry.on {
+  z-index: 1;
+  scale: 1.6;
 }
 .now {
   top: 0;

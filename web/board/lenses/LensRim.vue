@@ -37,7 +37,7 @@ const bubble = computed(() => {
   const angle = count === undefined ? trail.value.to : (count % 60) * 6;
   return pointAt(angle, (MINUTE_NUMBERS.radius / 100) * outlineRadius(face.value.outline, angle));
 });
-const line = computed(() => lineToRim(hourAt));
+const line = computed(() => lineToRim(hourAt, face.value.outline));
 </script>
 
 <template>

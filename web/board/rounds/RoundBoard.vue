@@ -77,6 +77,12 @@ const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
 );
 const wall = computed(() => tablets.value.flatMap(({ answer }) => answeredTime(answer) ?? []));
+/** What the class is asked; a time in it is not broken over two lines. */
+const asksFor = computed(() => words.said(item.value.kind === 'yet' ? item.value.target : asked.value));
+const ask = computed(() => {
+  const said = asksFor.value;
+  return words.phrase(askPhrase(item.value, settings)).replace(said, said.replaceAll(' ', '\u00a0'));
+});
 const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)));
 
 const failed = ref(false);
@@ -195,7 +201,7 @@ useStageMode({
     <template v-else-if="round.phase === 'reveal'">
       <OneAnswer
         v-if="revealSteps(item) === 1"
-        :ask="words.phrase(askPhrase(item, settings))"
+        :ask="ask"
         :answer="say"
         :written="item.kind === 'choose-clock' ? words.written(asked) : ''"
         :open="round.revealed > 0"
@@ -211,10 +217,7 @@ useStageMode({
       />
     </template>
     <template v-else>
-      <TaskCard
-        :ask="words.phrase(askPhrase(item, settings))"
-        :said="words.said(item.kind === 'yet' ? item.target : asked)"
-      />
+      <TaskCard :ask="words.phrase(askPhrase(item, settings))" :said="asksFor" />
       <div class="stage">
         <ThinkRing
           v-if="round.phase === 'think'"
@@ -233,7 +236,7 @@ useStageMode({
     </template>
 
     <p v-if="failed" class="failed" role="alert">{{ t('round.lost') }}</p>
-    <p v-else-if="tabletTotal > 0 && round.phase !== 'done'" class="count" role="status">
+    <p v-else-if="tabletTotal > 0 && round.phase !== 'missed' && round.phase !== 'done'" class="count" role="status">
       {{ t('round.answered', { count: tablets.length, total: tabletTotal }) }}
     </p>
     <template #dock>

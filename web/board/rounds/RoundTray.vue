@@ -28,7 +28,12 @@ const parts = computed(() =>
     return count === 0 ? [] : [{ at, count, title: plan.segment(segment.kind) }];
   }),
 );
-const task = ref<RoundTask>('set');
+const tasks = ref<readonly RoundTask[]>(['set']);
+/** Several kinds are asked in turn; one at least is. */
+const toggle = (task: RoundTask): void => {
+  const next = ROUND_TASKS.filter((other) => (other === task) !== tasks.value.includes(other));
+  if (next.length > 0) tasks.value = next;
+};
 const picked = ref<readonly DialTime[]>([]);
 /** O'clock and half past always; quarters once the class has met them. */
 const groups = computed((): TimeGroup[] => {
@@ -76,16 +81,15 @@ const pick = (time: DialTime): void => {
         {{ t('roundTray.part', { title: part.title, count: part.count }) }}
       </v-btn>
     </div>
-    <div class="tasks" role="radiogroup" :aria-label="t('roundTray.task')">
+    <div class="tasks" role="group" :aria-label="t('roundTray.task')">
       <button
         v-for="choice in ROUND_TASKS"
         :key="choice"
         type="button"
-        role="radio"
-        :aria-checked="choice === task"
-        :class="{ on: choice === task }"
+        :aria-pressed="tasks.includes(choice)"
+        :class="{ on: tasks.includes(choice) }"
         :data-task="choice"
-        @click="task = choice"
+        @click="toggle(choice)"
       >
         {{ t(`roundTray.tasks.${choice}`) }}
       </button>
@@ -102,7 +106,7 @@ const pick = (time: DialTime): void => {
         variant="text"
         :height="48"
         :prepend-icon="mdiShuffleVariant"
-        @click="emit('begin', { what: 'surprise', tasks: [task] })"
+        @click="emit('begin', { what: 'surprise', tasks: [...tasks] })"
       >
         {{ t('roundTray.surprise') }}
       </v-btn>
@@ -110,7 +114,7 @@ const pick = (time: DialTime): void => {
         :height="48"
         :prepend-icon="mdiPlay"
         :disabled="picked.length === 0"
-        @click="emit('begin', { what: 'times', task, times: [...picked] })"
+        @click="emit('begin', { what: 'times', tasks: [...tasks], times: [...picked] })"
       >
         {{ t('roundTray.begin', { count: picked.length }, picked.length) }}
       </v-btn>
