@@ -99,7 +99,7 @@ describe('once round', () => {
     expect(counts).toEqual(Array.from({ length: 61 }, (_, minute) => minute));
   });
   it('says the fives on its way and the hour at its end', () => {
-    expect(said(shown).slice(1, 3)).toEqual(['Count on to 5, at the 1.', 'On to 2: 10.']);
+    expect(said(shown).slice(1, 3)).toEqual(['Count on to 5, at the 1.', 'Count on to 10, at the 2.']);
     expect(said(shown).at(-1)).toBe('Once round is 60 minutes: an hour. The hour hand went from 4 to 5.');
     expect(said(make('once-round', timeOf(12, 30))).at(-1)).toContain('from 12 to 1');
   });
