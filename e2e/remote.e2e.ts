@@ -181,4 +181,11 @@ describe('a remote', () => {
     await board.open();
     await saysAt('say', 'What time is it?');
   });
+
+  step('after a restart the device is asked for a code again', async () => {
+    await hoppel.stop();
+    await phone.says('Trying again');
+    await hoppel.start();
+    await phone.says('Remote for the board');
+  });
 });

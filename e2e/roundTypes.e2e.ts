@@ -260,4 +260,26 @@ describe('how a round is run', () => {
       return (await ofRound()).index === 1;
     });
   });
+
+  it('a lesson about the hour hand asks with that hand alone, and has one answer', async () => {
+    await endRound();
+    const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      lessons: { number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+    };
+    const places = lessons.flatMap(({ number, segments }) =>
+      segments.flatMap(({ items }, at) => (items.some(({ kind }) => kind === 'hour-hand') ? [{ number, at }] : [])),
+    );
+    const { number, at } = places[0]!;
+    await board.open(`/board/${number}?segment=${at}`);
+    await page.press('g');
+    await (await page.find(`.round-tray [data-part="${at}"]`)).click();
+    await phase('ask');
+    expect(await page.text('.task')).toContain('Which hour?');
+    expect(
+      [await page.all('.board .hand.hour'), await page.all('.board .hand.minute')].map((one) => one.length),
+    ).toEqual([1, 0]);
+    for (const reached of ['think', 'show', 'reveal']) await next(reached);
+    await page.press(' ');
+    await page.until('the answer', async () => /The hour hand/.test(await page.text('.one-answer .answer')));
+  });
 });

@@ -1,6 +1,7 @@
 // npm test: everything from a fresh clone to "N passed, N failed". Stops at the first step that fails.
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages } from './ensure.mjs';
 
@@ -24,11 +25,26 @@ const step = (name, bin, args, nodeArgs = []) => {
   console.log(`-- ${name}: ${status === 0 ? 'ok' : 'FAILED'} (${((Date.now() - began) / 1000).toFixed(1)} s)`);
   return status === 0;
 };
-/** A step without tests of its own: it counts only when it fails. */
-const check = (name, bin, args) => {
-  if (step(name, bin, args)) return;
-  counts.failed += 1;
-  finish();
+/** Steps without tests of their own, as many at once as there are processors; they count only when they fail. */
+const checks = async (list) => {
+  const waiting = [...list];
+  const worker = async () => {
+    for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
+      const [name, bin, args] = next;
+      const began = Date.now();
+      let said = '';
+      const child = spawn(process.execPath, [join(ROOT, 'node_modules', bin), ...args], { cwd: ROOT });
+      child.stdout.on('data', (text) => (said += text));
+      child.stderr.on('data', (text) => (said += text));
+      const status = await new Promise((ended) => child.once('close', ended));
+      // Each says all it has to say in one piece.
+      if (said.trim() !== '') console.log(said.trimEnd());
+      console.log(`-- ${name}: ${status === 0 ? 'ok' : 'FAILED'} (${((Date.now() - began) / 1000).toFixed(1)} s)`);
+      if (status !== 0) counts.failed += 1;
+    }
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, worker));
+  if (counts.failed > 0) finish();
 };
 const jest = (project) => {
   const report = join(ROOT, 'node_modules', `.jest-${project}.json`);
@@ -51,10 +67,12 @@ const jest = (project) => {
   if (!ok) finish();
 };
 
-for (const room of ['core', 'contract', 'server']) check(`types of ${room}`, 'typescript/bin/tsc', ['-p', room]);
-check('types of web', 'vue-tsc/bin/vue-tsc.js', ['-p', 'web', '--noEmit']);
-check('lint', 'eslint/bin/eslint.js', ['.']);
-check('format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']);
+await checks([
+  ['types of web', 'vue-tsc/bin/vue-tsc.js', ['-p', 'web', '--noEmit']],
+  ['format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
+  ['lint', 'eslint/bin/eslint.js', ['.']],
+  ...['core', 'contract', 'server'].map((room) => [`types of ${room}`, 'typescript/bin/tsc', ['-p', room]]),
+]);
 jest('unit');
 ensureBuild();
 jest('e2e');

@@ -24,6 +24,7 @@ const said = (
 describe('what the teacher says in a round', () => {
   it.each([
     [read, 'What time is it?'],
+    [{ kind: 'hour-hand', shown: timeOf(9) }, 'Which hour?'],
     [{ kind: 'set', shown: halfPastFour }, 'Show me half past 4.'],
     [{ kind: 'draw', shown: halfPastFour }, 'Show me half past 4.'],
     [{ kind: 'write-digital', shown: halfPastFour }, 'Write it in digits.'],

@@ -5,7 +5,7 @@ import { askedAs, timeAsked, type RoundItem } from './task.ts';
 
 /** What the class is asked. */
 export const askPhrase = (item: RoundItem, conventions: Conventions): Phrase => ({
-  key: `clock.ask.${askedAs(item)}`,
+  key: `clock.ask.${item.kind === 'hour-hand' ? item.kind : askedAs(item)}`,
   values: { said: say(item.kind === 'yet' ? item.target : timeAsked(item), conventions) },
 });
 

@@ -21,6 +21,7 @@ const {
   scene,
   still = false,
   pair = false,
+  also = [],
   say = '',
 } = defineProps<{
   settings: Settings;
@@ -32,6 +33,8 @@ const {
   still?: boolean;
   /** May two clocks stand side by side? */
   pair?: boolean;
+  /** Lenses that belong to what is asked. */
+  also?: readonly Lens[];
   /** The teacher's sentence; on the board when that was chosen. */
   say?: string;
 }>();
@@ -40,8 +43,8 @@ const classroom = useClassroomStore();
 const words = useClockWords(() => settings);
 const clock = useTemplateRef('clock');
 
-/** Lenses of the teacher's and of the demonstration, each once. */
-const lenses = computed((): readonly Lens[] => [...new Set([...stage.lenses, ...(scene?.lenses ?? [])])]);
+/** Lenses of the teacher's, of the demonstration and of the task, each once. */
+const lenses = computed((): readonly Lens[] => [...new Set([...stage.lenses, ...(scene?.lenses ?? []), ...also])]);
 const has = (lens: Lens): boolean => lenses.value.includes(lens);
 const shape = computed(() => (pair && has('two-clocks') ? 'pair' : has('day-strip') ? 'strip' : 'one'));
 provideFace(() => ({

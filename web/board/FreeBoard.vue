@@ -102,15 +102,12 @@ const toTwelve = (): void => {
   stage.free.angles = undefined;
   void clock.value?.turnTo(turnNearestTo(stage.minutes, timeOf(12)), TURN_MS);
 };
-const unhook = (): void => {
-  cover();
-  stage.unhook();
-};
 
 const say = computed(() => {
   if (stage.free.angles) return words.phrase({ key: 'clock.ask.possible', values: {} });
   const step = stage.opened.size === 0 ? undefined : sentenceOfCards(time.value, [...stage.opened], settings);
-  return words.phrase(step ?? { key: 'clock.ask.read', values: {} });
+  const ask = stage.lenses.includes('hour-hand-alone') ? 'clock.ask.hour-hand' : 'clock.ask.read';
+  return words.phrase(step ?? { key: ask, values: {} });
 });
 useStageMode({
   pair: true,
@@ -124,7 +121,7 @@ useStageMode({
     '2': () => open('minute'),
     '3': () => open('whole'),
     c: cover,
-    u: unhook,
+    u: stage.unhook,
   }),
   acts: () => ({ next, back, cover, 'to-twelve': toTwelve }),
   view: () => ({

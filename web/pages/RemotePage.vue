@@ -1,6 +1,7 @@
 <!-- The teacher's phone or tablet as a remote of the board: what to say, on and back, lenses, demonstrations, who missed it. -->
 <script setup lang="ts">
 import { mdiArrowLeft, mdiArrowRight, mdiPause, mdiPlay } from '@mdi/js';
+import { useIntervalFn } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { wrapToDial } from '../../core/clock/index.ts';
@@ -19,6 +20,9 @@ const board = useBoardStore();
 const classroom = useClassroomStore();
 const words = useClockWords(() => classroom.classroom!.settings);
 const { silent, ask } = useRemote();
+// After a restart Hoppel knows no remote any more: the device is asked for a code again.
+const LOOK_MS = 2000;
+useIntervalFn(() => !board.connected && void classroom.refresh(), LOOK_MS);
 const view = computed(() => board.view);
 const time = computed(() => wrapToDial(Math.round(view.value?.minutes ?? 0)));
 const lenses = computed(() =>

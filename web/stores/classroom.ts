@@ -38,7 +38,8 @@ export const useClassroomStore = defineStore('classroom', () => {
     try {
       take(await get(Classroom, '/classroom'));
     } catch (error) {
-      if (!(error instanceof Unreachable)) throw error;
+      if (error instanceof Refused && error.code === 'teacher-only') mustJoin.value = true;
+      else if (!(error instanceof Unreachable)) throw error;
     }
   };
 

@@ -66,10 +66,13 @@ export const useStageStore = defineStore('stage', () => {
   const begin = (next: Activity): void => {
     tray.value = undefined;
     free.angles = undefined;
+    // A demonstration is about both hands, unless one is taken away in it.
+    if (next.kind === 'demonstration') lenses.value = lenses.value.filter((lens) => !lens.endsWith('-alone'));
     activity.value = next;
   };
   /** Takes the hands off their gears, or puts them back: to the nearest time there is. */
   const unhook = (): void => {
+    opened.value = new Set();
     if (free.angles === undefined) free.angles = handAngles(time.value);
     else {
       minutes.value = turnNearestTo(minutes.value, readHands(free.angles).time);

@@ -107,6 +107,7 @@ useStageMode({
           :name="t(`judge.${which}`)"
           :count="votes[index]![which]"
           :of="children"
+          :shortcut="which === 'possible' ? '+' : '-'"
           :right="open && (which === 'possible') === (fault === undefined)"
           @change="(by) => vote(which, by)"
         />

@@ -3,8 +3,10 @@
 import { mdiMinus, mdiPlus } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 
-const { name, count, of, right } = defineProps<{
+const { name, count, of, right, shortcut } = defineProps<{
   name: string;
+  /** The key that counts one more. */
+  shortcut: string;
   count: number;
   of: number;
   /** This is the answer, and it is being shown. */
@@ -17,6 +19,7 @@ const { t } = useI18n();
 <template>
   <section class="vote" :class="{ right }">
     <h2 class="child-type">{{ name }}</h2>
+    <kbd aria-hidden="true">{{ shortcut }}</kbd>
     <input
       type="number"
       inputmode="numeric"
@@ -31,7 +34,12 @@ const { t } = useI18n();
       <button type="button" :aria-label="t('judge.fewer', { name })" @click="emit('change', -1)">
         <v-icon :icon="mdiMinus" />
       </button>
-      <button type="button" :aria-label="t('judge.more', { name })" @click="emit('change', 1)">
+      <button
+        type="button"
+        :aria-label="t('judge.more', { name })"
+        :aria-keyshortcuts="shortcut"
+        @click="emit('change', 1)"
+      >
         <v-icon :icon="mdiPlus" />
       </button>
     </div>
@@ -40,6 +48,7 @@ const { t } = useI18n();
 
 <style scoped>
 .vote {
+  position: relative;
   display: grid;
   justify-items: center;
   padding: calc(var(--u) * 10) 8px;
@@ -49,6 +58,14 @@ const { t } = useI18n();
 }
 .vote.right {
   box-shadow: 0 0 0 4px var(--moss-6);
+}
+kbd {
+  position: absolute;
+  top: 6px;
+  right: 12px;
+  font: inherit;
+  font-size: 16px;
+  color: var(--quiet);
 }
 h2 {
   font-size: calc(var(--u) * 26);

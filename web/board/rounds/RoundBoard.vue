@@ -24,11 +24,11 @@ import { useClockWords } from '../../stores/useClockWords.ts';
 import BoardDock from '../BoardDock.vue';
 import BoardStage from '../BoardStage.vue';
 import BoardTray from '../BoardTray.vue';
+import OneAnswer from '../OneAnswer.vue';
 import TimeCards from '../TimeCards.vue';
 import { useStageMode } from '../useStageMode.ts';
 import ChooseClocks from './ChooseClocks.vue';
 import ClockWall from './ClockWall.vue';
-import OneAnswer from './OneAnswer.vue';
 import RoundDone from './RoundDone.vue';
 import RoundPlan from './RoundPlan.vue';
 import ShowCount from './ShowCount.vue';
@@ -156,6 +156,7 @@ useStageMode({
     :settings="settings"
     :hands-on="handsOn"
     :still="!isShown"
+    :also="item.kind === 'hour-hand' ? ['hour-hand-alone'] : []"
     :say="round.phase === 'done' ? '' : say"
     :data-phase="round.phase"
     :data-task="item.kind"

@@ -1,7 +1,7 @@
 <!-- A question that has one answer, and the answer behind a cover. -->
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import CoverCard from '../CoverCard.vue';
+import CoverCard from './CoverCard.vue';
 
 const {
   ask,
