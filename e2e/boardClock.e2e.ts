@@ -84,6 +84,16 @@ describe('the board’s clock', () => {
     expect([seen.scrolls, seen.outside]).toEqual([false, false]);
   });
 
+  it.each(['v', 'p', 'g', 'k'])('on the smallest screen the tray of %s is seen whole', async (key) => {
+    await resize(1280, 720);
+    await board.open();
+    await page.press(key);
+    const [all, seen] = await page.driver.executeScript<[number, number]>(
+      "const tray = document.querySelector('.board .tray, .board .round-tray'); return [tray.scrollHeight, tray.clientHeight]",
+    );
+    expect(all).toBeLessThanOrEqual(seen);
+  });
+
   it('has every face and every shape, chosen by mouse, and fades from one to the other', async () => {
     await resize(1280, 800);
     await board.open();

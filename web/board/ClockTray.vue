@@ -46,7 +46,7 @@ const tiles = computed((): Tile<Act>[] => [
       ]
     : []),
   { id: 'second', name: t('board.secondHand'), key: 'x', on: stage.secondHand },
-  { id: 'say', name: t('board.say'), key: 'y', on: stage.sayOnBoard },
+  { id: 'say', name: t('board.sayTile'), key: 'y', on: stage.sayOnBoard },
   { id: 'full', name: t('board.fullscreen'), key: 'f' },
   { id: 'remote', name: t('board.remote') },
 ]);
@@ -132,7 +132,7 @@ const chooseNumerals = (style: NumeralStyle): void => {
 <style scoped>
 fieldset {
   border: 0;
-  margin-top: calc(var(--u) * 8);
+  margin-top: calc(var(--u) * 6);
   padding: 0;
   display: flex;
   flex-wrap: wrap;

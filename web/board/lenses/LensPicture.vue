@@ -51,7 +51,7 @@ const numbers = minuteNumberPlaces('round', 118).filter(({ minutes }) => minutes
   display: grid;
   place-items: center;
   width: 100%;
-  height: calc(var(--u) * 58);
+  height: calc(var(--u) * 52);
 }
 svg {
   height: 100%;

@@ -1,7 +1,7 @@
 <!-- Who missed it: tap pictures. What tablets answered is there already. -->
 <script setup lang="ts">
 import { mdiRestore } from '@mdi/js';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../../contract/index.ts';
 import type { TapState } from '../../../core/rounds/index.ts';
@@ -11,6 +11,8 @@ const { children, stateOf } = defineProps<{
   children: readonly Child[];
   stateOf: (childId: number) => TapState;
 }>();
+/** Thirty children in sight at once: each takes less room. */
+const isMany = computed(() => children.length > 24);
 const emit = defineEmits<{ missed: [childId: number]; away: [childId: number]; 'all-right': [] }>();
 const { t } = useI18n();
 
@@ -33,7 +35,7 @@ const tap = (childId: number): void => {
     <header>
       <div>
         <h2 class="title-column">{{ t('round.whoMissed') }}</h2>
-        <p class="quiet">{{ t('round.whoMissedHint') }}</p>
+        <p v-if="!isMany" class="quiet">{{ t('round.whoMissedHint') }}</p>
       </div>
       <v-btn variant="tonal" :height="44" :title="t('round.allRightKey')" @click="emit('all-right')">
         {{ t('round.allRight') }}
@@ -49,7 +51,7 @@ const tap = (childId: number): void => {
         {{ t('round.awayMode') }}
       </v-btn>
     </header>
-    <ul :class="{ many: children.length > 24 }">
+    <ul :class="{ many: isMany }">
       <li v-for="child in children" :key="child.id">
         <button
           type="button"
@@ -59,7 +61,7 @@ const tap = (childId: number): void => {
           @click="tap(child.id)"
         >
           <span class="face">
-            <ChildPicture :picture="child.picture" :px="42" />
+            <ChildPicture :picture="child.picture" :px="isMany ? 36 : 42" />
             <span v-if="stateOf(child.id) === 'missed'" class="again"><v-icon :icon="mdiRestore" size="14" /></span>
           </span>
           <span class="name">{{ child.name }}</span>
@@ -104,6 +106,10 @@ li button {
   gap: 2px;
   padding: 5px 0 3px;
   border-radius: var(--corner);
+}
+ul.many li button {
+  min-height: 58px;
+  padding: 3px 0 2px;
 }
 li button:hover {
   background: rgba(255, 255, 255, 0.7);
