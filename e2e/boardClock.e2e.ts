@@ -111,6 +111,12 @@ describe('the board’s clock', () => {
       expect(await page.all('.board .tick')).toHaveLength(style === 'none' ? 0 : 60);
     }
     expect((await numerals())[3]).toBe('IIII');
+    // One fades out while the other fades in.
+    const together = await page.driver.executeAsyncScript<number>(`
+      const done = arguments[0];
+      [...document.querySelectorAll('.choice')].find((one) => one.textContent.trim() === 'all twelve').click();
+      setTimeout(() => done(document.querySelectorAll('.board .geared .numerals').length), 60);`);
+    expect(together).toBe(2);
     for (const outline of OUTLINES) {
       const name = { round: 'round', square: 'square', 'rounded-square': 'square, round corners', oval: 'oval' };
       await (await page.find(`.choice[aria-label="${name[outline]}"]`)).click();
