@@ -111,6 +111,8 @@ describe('the board’s clock', () => {
       expect(await page.all('.board .tick')).toHaveLength(style === 'none' ? 0 : 60);
     }
     expect((await numerals())[3]).toBe('IIII');
+    const faces = async (): Promise<number> => (await page.all('.board .geared .numerals')).length;
+    await page.until('the last one is all that is left', async () => (await faces()) === 1);
     // One fades out while the other fades in.
     const together = await page.driver.executeAsyncScript<number>(`
       const done = arguments[0];
