@@ -65,7 +65,8 @@ describe('conventions', () => {
     expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 82, 27)');
     await teacher.tap('oval');
     await teacher.tap('Roman');
-    expect(await teacher.text('.preview svg')).toContain('XII');
+    // The numbers of before fade out first: what cannot be seen yet is not read.
+    await teacher.until('the preview has them', async () => (await teacher.text('.preview svg')).includes('XII'));
     expect(await other.text('.groove-clock svg')).not.toContain('XII');
     await teacher.tap('Keep');
     await teacher.says('It holds everywhere now.');
