@@ -112,6 +112,8 @@ const idle = await record(2000);
 // Pointer events as a mouse of 125 reports a second makes them, sent to the page by itself so that the driver's own pace does not count.
 const { x, y, width, height } = await clock.getRect();
 const drag = async (): Promise<number[]> => {
+  await driver.actions().move({ origin: clock }).perform(); // a mouse that drags is there before
+  await driver.sleep(300);
   const grip = await onClock(clock, 0, 80);
   return driver.executeAsyncScript(
     `const [cx, cy, reach, done] = arguments; const clock = document.querySelector('.board .geared');

@@ -141,11 +141,11 @@ defineExpose({ stepBy: drag.stepBy, turnTo: drag.turnTo });
 .geared.disabled {
   cursor: default;
 }
-/* While a hand is held, the clock, and on it marks and numerals, are painted on layers of their own: they stand still while
-   hands and tints move under and over them. At rest layers would only soften the edges. */
-.geared.held,
-.geared.held :deep(.dial > g),
-.geared.held :deep(.lens-rim) {
+/* Under a mouse or a finger the clock, and on it marks and numerals, are painted on layers of their own: they stand still
+   while hands and tints move under and over them. At rest layers would only soften the edges. */
+.geared:is(:hover, .held),
+.geared:is(:hover, .held) :deep(.dial > g),
+.geared:is(:hover, .held) :deep(.lens-rim) {
   will-change: opacity;
 }
 /* The ring of the keyboard goes round the whole clock; on the drawing itself a round one would cut corners off. */
