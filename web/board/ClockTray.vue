@@ -73,13 +73,7 @@ const chooseNumerals = (style: NumeralStyle): void => {
 </script>
 
 <template>
-  <TrayTiles
-    :title="t('board.clockTray')"
-    :tiles="tiles"
-    :columns="4"
-    @choose="(act: Act) => ACTS[act]()"
-    @close="stage.tray = undefined"
-  >
+  <TrayTiles :title="t('board.clockTray')" :tiles="tiles" :columns="4" @choose="(act: Act) => ACTS[act]()">
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" size="30" /></template>
     <fieldset>
       <legend>{{ t('board.shape') }}</legend>

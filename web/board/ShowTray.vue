@@ -43,7 +43,7 @@ const choose = (id: Show): void =>
 </script>
 
 <template>
-  <TrayTiles :title="t('board.showTray')" :tiles="tiles" @choose="choose" @close="stage.tray = undefined">
+  <TrayTiles :title="t('board.showTray')" :tiles="tiles" @choose="choose">
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" class="picture" /></template>
   </TrayTiles>
 </template>

@@ -1,8 +1,6 @@
 <!-- A tray beside the clock: pictures with names and keys to choose from. -->
 <script setup lang="ts" generic="T extends string">
-import { mdiClose } from '@mdi/js';
-import { onMounted, useTemplateRef } from 'vue';
-import { useI18n } from 'vue-i18n';
+import TrayBox from './TrayBox.vue';
 
 export interface Tile<T extends string> {
   readonly id: T;
@@ -21,22 +19,12 @@ const {
   tiles: readonly Tile<T>[];
   columns?: number;
 }>();
-const emit = defineEmits<{ choose: [id: T]; close: [] }>();
+const emit = defineEmits<{ choose: [id: T] }>();
 defineSlots<{ picture(props: { tile: Tile<T> }): unknown; default(): unknown }>();
-const { t } = useI18n();
-const tray = useTemplateRef('tray');
-// Whoever opened it by key goes on by key.
-onMounted(() => tray.value?.focus({ preventScroll: true }));
 </script>
 
 <template>
-  <section ref="tray" class="tray" tabindex="-1" :aria-label="title">
-    <header>
-      <h2 class="title-column">{{ title }}</h2>
-      <button type="button" :aria-label="t('board.closeTray')" :title="t('board.closeTray')" @click="emit('close')">
-        <v-icon :icon="mdiClose" />
-      </button>
-    </header>
+  <TrayBox :title="title">
     <ul :style="{ '--columns': columns }">
       <li v-for="tile in tiles" :key="tile.id">
         <button
@@ -55,34 +43,10 @@ onMounted(() => tray.value?.focus({ preventScroll: true }));
       </li>
     </ul>
     <slot />
-  </section>
+  </TrayBox>
 </template>
 
 <style scoped>
-.tray {
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
-  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
-  border-radius: var(--corner-board);
-  background: var(--raised);
-  box-shadow: var(--shadow);
-}
-.tray:focus {
-  outline: none;
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-header button {
-  width: 48px;
-  height: 48px;
-  border-radius: 50%;
-  display: grid;
-  place-items: center;
-}
 ul {
   display: grid;
   grid-template-columns: repeat(var(--columns), minmax(0, 1fr));

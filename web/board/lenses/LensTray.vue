@@ -25,12 +25,7 @@ const tiles = computed(() =>
 </script>
 
 <template>
-  <TrayTiles
-    :title="t('board.lenses')"
-    :tiles="tiles"
-    @choose="(lens: Lens) => stage.toggle(lens)"
-    @close="stage.tray = undefined"
-  >
+  <TrayTiles :title="t('board.lenses')" :tiles="tiles" @choose="(lens: Lens) => stage.toggle(lens)">
     <template #picture="{ tile }"><LensPicture :lens="tile.id" /></template>
   </TrayTiles>
 </template>

@@ -1,15 +1,13 @@
 <!-- How the teacher's phone or tablet becomes a remote: an address as picture and text, and a code. -->
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js';
 import { toString as toQr } from 'qrcode';
 import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { RemoteAccess } from '../../../contract/index.ts';
 import { get } from '../../api/client.ts';
-import { useStageStore } from '../../stores/stage.ts';
+import TrayBox from '../TrayBox.vue';
 
 const { t } = useI18n();
-const stage = useStageStore();
 const access = ref<RemoteAccess>();
 const failed = ref(false);
 const qr = ref('');
@@ -28,18 +26,7 @@ onMounted(load);
 </script>
 
 <template>
-  <section class="remote-tray" :aria-label="t('remote.trayTitle')">
-    <header>
-      <h2 class="title-column">{{ t('remote.trayTitle') }}</h2>
-      <button
-        type="button"
-        :aria-label="t('board.closeTray')"
-        :title="t('board.closeTray')"
-        @click="stage.tray = undefined"
-      >
-        <v-icon :icon="mdiClose" />
-      </button>
-    </header>
+  <TrayBox class="remote-tray" :title="t('remote.trayTitle')">
     <p v-if="failed" role="alert">
       {{ t('problem.unreachable') }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
@@ -52,36 +39,16 @@ onMounted(load);
       <p class="quiet">{{ t(access.lan ? 'remote.trayHint' : 'remote.noLan') }}</p>
     </template>
     <p v-else class="quiet" role="status">{{ t('app.loading') }}</p>
-  </section>
+  </TrayBox>
 </template>
 
 <style scoped>
 .remote-tray {
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
   display: flex;
   flex-direction: column;
   align-items: center;
   gap: calc(var(--u) * 12);
-  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
-  border-radius: var(--corner-board);
-  background: var(--raised);
-  box-shadow: var(--shadow);
   text-align: center;
-}
-header {
-  align-self: stretch;
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-header button {
-  width: 48px;
-  height: 48px;
-  border-radius: 50%;
-  display: grid;
-  place-items: center;
 }
 .qr {
   width: calc(var(--u) * 250);

@@ -7,13 +7,12 @@ import { useI18n } from 'vue-i18n';
 import type { Round, Settings } from '../../../contract/index.ts';
 import { MOST_THINK_SECONDS, askPhrase, timeAsked, type RoundPace } from '../../../core/rounds/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
-import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
+import TrayBox from '../TrayBox.vue';
 
 const { round, settings } = defineProps<{ round: Round; settings: Settings }>();
 const emit = defineEmits<{ order: [places: number[]]; pace: [pace: RoundPace] }>();
 const { t } = useI18n();
-const stage = useStageStore();
 const words = useClockWords(() => settings);
 const list = ref<{ readonly $el: HTMLElement }>();
 
@@ -58,19 +57,7 @@ const THINK_STEP = 5;
 </script>
 
 <template>
-  <section class="round-plan" :aria-label="t('roundPlan.title')">
-    <header>
-      <h2 class="title-column">{{ t('roundPlan.title') }}</h2>
-      <button
-        type="button"
-        class="round-button"
-        :aria-label="t('board.closeTray')"
-        :title="t('board.closeTray')"
-        @click="stage.tray = undefined"
-      >
-        <v-icon :icon="mdiClose" />
-      </button>
-    </header>
+  <TrayBox class="round-plan" :title="t('roundPlan.title')">
     <label class="think">
       <span>{{ t('roundPlan.think') }}</span>
       <input
@@ -118,24 +105,10 @@ const THINK_STEP = 5;
         </button>
       </li>
     </VueDraggable>
-  </section>
+  </TrayBox>
 </template>
 
 <style scoped>
-.round-plan {
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
-  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
-  border-radius: var(--corner-board);
-  background: var(--raised);
-  box-shadow: var(--shadow);
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
 .round-button {
   flex: none;
   width: 48px;

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { mdiClose, mdiPlay, mdiShuffleVariant } from '@mdi/js';
+import { mdiPlay, mdiShuffleVariant } from '@mdi/js';
 import type { Lesson, RoundSource } from '../../../contract/index.ts';
 import type { DialTime } from '../../../core/clock/index.ts';
 import { groupsOf } from '../../../core/planning/index.ts';
@@ -11,12 +11,11 @@ import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
 import TimeRings from '../../clock/TimeRings.vue';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { usePlanWords } from '../../stores/usePlanWords.ts';
-import { useStageStore } from '../../stores/stage.ts';
+import TrayBox from '../TrayBox.vue';
 
 const { lesson } = defineProps<{ lesson: Lesson }>();
 const emit = defineEmits<{ begin: [source: RoundSource] }>();
 const { t } = useI18n();
-const stage = useStageStore();
 const classroom = useClassroomStore();
 const plan = usePlanWords();
 
@@ -55,19 +54,7 @@ const pick = (time: DialTime): void => {
 </script>
 
 <template>
-  <section class="round-tray" :aria-label="t('roundTray.title')">
-    <header>
-      <h2 class="title-column">{{ t('roundTray.title') }}</h2>
-      <button
-        type="button"
-        class="close"
-        :aria-label="t('board.closeTray')"
-        :title="t('board.closeTray')"
-        @click="stage.tray = undefined"
-      >
-        <v-icon :icon="mdiClose" />
-      </button>
-    </header>
+  <TrayBox class="round-tray" :title="t('roundTray.title')">
     <div class="row">
       <v-btn
         v-for="part in parts"
@@ -119,33 +106,14 @@ const pick = (time: DialTime): void => {
         {{ t('roundTray.begin', { count: picked.length }, picked.length) }}
       </v-btn>
     </div>
-  </section>
+  </TrayBox>
 </template>
 
 <style scoped>
 .round-tray {
-  flex: 1;
-  min-height: 0;
-  overflow: auto;
   display: flex;
   flex-direction: column;
   gap: 8px;
-  padding: calc(var(--u) * 10) calc(var(--u) * 14) calc(var(--u) * 14);
-  border-radius: var(--corner-board);
-  background: var(--raised);
-  box-shadow: var(--shadow);
-}
-header {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
-.close {
-  width: 48px;
-  height: 48px;
-  border-radius: 50%;
-  display: grid;
-  place-items: center;
 }
 .row {
   display: flex;

@@ -11,11 +11,9 @@ import { UNITS, type Deed, type Unit } from '../../../core/items/index.ts';
 import { DEED_PICTURES } from '../../../core/pictures/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../BoardDock.vue';
-import BoardLayout from '../BoardLayout.vue';
-import ShowTray from '../ShowTray.vue';
 import { useStageMode } from '../useStageMode.ts';
 import SortTile from './SortTile.vue';
+import SortingFrame from './SortingFrame.vue';
 
 const { settings } = defineProps<{ settings: Settings }>();
 const { t } = useI18n();
@@ -68,6 +66,10 @@ const again = (): void => {
 };
 const next = (): void => (done.value ? again() : check());
 const leave = (): void => stage.begin({ kind: 'clock' });
+const hint = computed(() => {
+  if (done.value) return t('sort.allRight');
+  return right.value.size > 0 ? t('sort.someRight', { count: right.value.size }) : t('sort.hint');
+});
 const say = computed(() => words.phrase({ key: 'clock.sort.howLong', values: {} }));
 useStageMode({
   leave,
@@ -85,72 +87,42 @@ useStageMode({
 </script>
 
 <template>
-  <BoardLayout shape="wide" data-activity="how-long">
-    <template #top
-      ><h2 class="ask child-type">{{ say }}</h2></template
-    >
-    <ShowTray v-if="stage.tray === 'show'" />
-    <template v-else>
-      <div class="bins">
-        <section v-for="(unit, i) in UNITS" :key="unit" class="bin" :data-unit="unit">
-          <button
-            type="button"
-            class="put child-type"
-            :disabled="taken === undefined"
-            @click="taken && put(taken, unit)"
-          >
-            {{ unitName(unit) }} <kbd aria-hidden="true">{{ i + 1 }}</kbd>
-          </button>
-          <VueDraggable v-model="places[unit]" group="deeds" :animation="180" class="tiles">
-            <SortTile
-              v-for="deed in places[unit]"
-              :key="deed"
-              :picture="DEED_PICTURES[deed]"
-              :name="name(deed)"
-              :state="right.has(deed) ? 'right' : taken === deed ? 'taken' : 'open'"
-              :data-deed="deed"
-              @click="take(deed)"
-              @keydown="key($event, deed)"
-            />
-          </VueDraggable>
-        </section>
-      </div>
-      <VueDraggable v-model="places.pool" group="deeds" :animation="180" class="pool">
-        <SortTile
-          v-for="deed in places.pool"
-          :key="deed"
-          :picture="DEED_PICTURES[deed]"
-          :name="name(deed)"
-          :state="taken === deed ? 'taken' : 'open'"
-          :data-deed="deed"
-          @click="take(deed)"
-          @keydown="key($event, deed)"
-        />
-      </VueDraggable>
-      <p class="hint" role="status">
-        {{ done ? t('sort.allRight') : right.size > 0 ? t('sort.someRight', { count: right.size }) : t('sort.hint') }}
-      </p>
-    </template>
-    <template #dock>
-      <BoardDock
-        :trays="['show']"
-        :back="t('sort.again')"
-        :next="t('sort.check')"
-        @leave="leave"
-        @back="again"
-        @next="next"
+  <SortingFrame :ask="say" :hint="hint" data-activity="how-long" @leave="leave" @again="again" @next="next">
+    <div class="bins">
+      <section v-for="(unit, i) in UNITS" :key="unit" class="bin" :data-unit="unit">
+        <button type="button" class="put child-type" :disabled="taken === undefined" @click="taken && put(taken, unit)">
+          {{ unitName(unit) }} <kbd aria-hidden="true">{{ i + 1 }}</kbd>
+        </button>
+        <VueDraggable v-model="places[unit]" group="deeds" :animation="180" class="tiles">
+          <SortTile
+            v-for="deed in places[unit]"
+            :key="deed"
+            :picture="DEED_PICTURES[deed]"
+            :name="name(deed)"
+            :state="right.has(deed) ? 'right' : taken === deed ? 'taken' : 'open'"
+            :data-deed="deed"
+            @click="take(deed)"
+            @keydown="key($event, deed)"
+          />
+        </VueDraggable>
+      </section>
+    </div>
+    <VueDraggable v-model="places.pool" group="deeds" :animation="180" class="pool">
+      <SortTile
+        v-for="deed in places.pool"
+        :key="deed"
+        :picture="DEED_PICTURES[deed]"
+        :name="name(deed)"
+        :state="taken === deed ? 'taken' : 'open'"
+        :data-deed="deed"
+        @click="take(deed)"
+        @keydown="key($event, deed)"
       />
-    </template>
-  </BoardLayout>
+    </VueDraggable>
+  </SortingFrame>
 </template>
 
 <style scoped>
-.ask {
-  height: 100%;
-  display: grid;
-  place-items: center;
-  font-size: calc(var(--u) * 44);
-}
 .bins {
   flex: 1;
   min-height: 0;
@@ -197,10 +169,5 @@ useStageMode({
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
   gap: calc(var(--u) * 16);
-}
-.hint {
-  font-size: calc(var(--u) * 18);
-  line-height: 1.3;
-  color: var(--quiet);
 }
 </style>

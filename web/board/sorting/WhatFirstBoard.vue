@@ -11,11 +11,9 @@ import { dayToSort, inPlace } from '../../../core/demonstrations/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../BoardDock.vue';
-import BoardLayout from '../BoardLayout.vue';
-import ShowTray from '../ShowTray.vue';
 import { useStageMode } from '../useStageMode.ts';
 import SortTile from './SortTile.vue';
+import SortingFrame from './SortingFrame.vue';
 
 const { settings, routine } = defineProps<{ settings: Settings; routine: readonly RoutineEntry[] }>();
 const { t } = useI18n();
@@ -66,6 +64,11 @@ const again = (): void => {
 };
 const next = (): void => (done.value ? again() : check());
 const leave = (): void => stage.begin({ kind: 'clock' });
+const rightCount = computed(() => right.value.filter((one) => one).length);
+const hint = computed(() => {
+  if (done.value) return t('sort.allRight');
+  return checked.value ? t('sort.someRight', { count: rightCount.value }) : t('sort.orderHint');
+});
 const say = computed(() => words.phrase({ key: 'clock.sort.whatFirst', values: {} }));
 useStageMode({
   leave,
@@ -76,71 +79,40 @@ useStageMode({
   view: () => ({
     mode: 'sorting',
     title: t('show.what-first'),
-    place: { index: right.value.filter((one) => one).length, count: order.value.length },
+    place: { index: rightCount.value, count: order.value.length },
     say: say.value,
   }),
 });
 </script>
 
 <template>
-  <BoardLayout shape="wide" data-activity="what-first">
-    <template #top
-      ><h2 class="ask child-type">{{ say }}</h2></template
-    >
-    <ShowTray v-if="stage.tray === 'show'" />
-    <template v-else>
-      <p v-if="order.length === 0" class="empty">{{ t('sort.noDay') }}</p>
-      <VueDraggable v-else v-model="order" tag="ol" :animation="180" class="row" @update="checked = false">
-        <li v-for="(entry, place) in order" :key="entry.id">
-          <span class="number child-type" aria-hidden="true">{{ place + 1 }}</span>
-          <SortTile
-            :picture="entry.picture"
-            :name="entry.name"
-            :state="right[place] ? 'right' : taken === entry.id ? 'taken' : 'open'"
-            :data-entry="entry.id"
-            @click="tap(place)"
-            @keydown="key($event, place)"
+  <SortingFrame :ask="say" :hint="hint" data-activity="what-first" @leave="leave" @again="again" @next="next">
+    <p v-if="order.length === 0" class="empty">{{ t('sort.noDay') }}</p>
+    <VueDraggable v-else v-model="order" tag="ol" :animation="180" class="row" @update="checked = false">
+      <li v-for="(entry, place) in order" :key="entry.id">
+        <span class="number child-type" aria-hidden="true">{{ place + 1 }}</span>
+        <SortTile
+          :picture="entry.picture"
+          :name="entry.name"
+          :state="right[place] ? 'right' : taken === entry.id ? 'taken' : 'open'"
+          :data-entry="entry.id"
+          @click="tap(place)"
+          @keydown="key($event, place)"
+        />
+        <span class="when" :class="{ shown: done }">
+          <SmallClock
+            v-if="done"
+            :time="onDial(dayTime(entry.at))"
+            :px="84"
+            :label="words.written(onDial(dayTime(entry.at)))"
           />
-          <span class="when" :class="{ shown: done }">
-            <SmallClock
-              v-if="done"
-              :time="onDial(dayTime(entry.at))"
-              :px="84"
-              :label="words.written(onDial(dayTime(entry.at)))"
-            />
-          </span>
-        </li>
-      </VueDraggable>
-      <p class="hint" role="status">
-        {{
-          done
-            ? t('sort.allRight')
-            : checked
-              ? t('sort.someRight', { count: right.filter((one) => one).length })
-              : t('sort.orderHint')
-        }}
-      </p>
-    </template>
-    <template #dock>
-      <BoardDock
-        :trays="['show']"
-        :back="t('sort.again')"
-        :next="t('sort.check')"
-        @leave="leave"
-        @back="again"
-        @next="next"
-      />
-    </template>
-  </BoardLayout>
+        </span>
+      </li>
+    </VueDraggable>
+  </SortingFrame>
 </template>
 
 <style scoped>
-.ask {
-  height: 100%;
-  display: grid;
-  place-items: center;
-  font-size: calc(var(--u) * 44);
-}
 .row {
   flex: 1;
   min-height: 0;
@@ -172,10 +144,5 @@ li .sort-tile {
   display: grid;
   place-items: center;
   font-size: calc(var(--u) * 22);
-}
-.hint {
-  font-size: calc(var(--u) * 18);
-  line-height: 1.3;
-  color: var(--quiet);
 }
 </style>
