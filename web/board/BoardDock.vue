@@ -47,49 +47,40 @@ const LABELS: Partial<Record<Tray, string>> = {
   round: 'board.openRound',
   clock: 'board.openClock',
 };
-const pulls = computed(() => trays.map((tray) => ({ tray, icon: ICONS[tray]!, label: t(LABELS[tray]!) })));
+/** What a button needs beyond a deed: whether it stands out, and whether what it opens is open. */
+interface Button extends DockAct {
+  readonly main?: boolean;
+  readonly expanded?: boolean;
+}
+const buttons = computed((): readonly Button[] => [
+  { key: 'leave', icon: mdiHomeOutline, label: t('board.leave'), act: () => emit('leave') },
+  ...trays.map((tray) => ({
+    key: tray,
+    icon: ICONS[tray]!,
+    label: t(LABELS[tray]!),
+    act: () => stage.pull(tray),
+    expanded: stage.tray === tray,
+  })),
+  ...extra,
+  { key: 'back', icon: mdiArrowLeft, label: back, act: () => emit('back') },
+  { key: 'next', icon: mdiArrowRight, label: next, act: () => emit('next'), main: true },
+]);
 </script>
 
 <template>
   <div class="dock" role="toolbar" :aria-label="t('board.dock')">
     <button
+      v-for="{ key, icon, label, act, main, expanded } in buttons"
+      :key="key"
       type="button"
-      data-act="leave"
-      :aria-label="t('board.leave')"
-      :title="t('board.leave')"
-      @click="emit('leave')"
-    >
-      <v-icon :icon="mdiHomeOutline" />
-    </button>
-    <button
-      v-for="{ tray, icon, label } in pulls"
-      :key="tray"
-      type="button"
-      :data-act="tray"
+      :data-act="key"
       :aria-label="label"
       :title="label"
-      :aria-expanded="stage.tray === tray"
-      :class="{ on: stage.tray === tray }"
-      @click="stage.pull(tray)"
+      :aria-expanded="expanded"
+      :class="{ main, on: expanded }"
+      @click="act"
     >
       <v-icon :icon="icon" />
-    </button>
-    <button
-      v-for="item in extra"
-      :key="item.key"
-      type="button"
-      :data-act="item.key"
-      :aria-label="item.label"
-      :title="item.label"
-      @click="item.act"
-    >
-      <v-icon :icon="item.icon" />
-    </button>
-    <button type="button" data-act="back" :aria-label="back" :title="back" @click="emit('back')">
-      <v-icon :icon="mdiArrowLeft" />
-    </button>
-    <button type="button" data-act="next" class="main" :aria-label="next" :title="next" @click="emit('next')">
-      <v-icon :icon="mdiArrowRight" />
     </button>
   </div>
 </template>
