@@ -48,6 +48,7 @@ export const Item: z.ZodType<CoreItem> = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('yet'), shown: Time, target: Time }),
   z.strictObject({ kind: z.literal('judge-clock'), clock: ClockPicture }),
+  z.strictObject({ kind: z.literal('mend-clock'), clock: ClockPicture, shown: Time }),
   z.strictObject({ kind: z.literal('how-long'), deed: z.enum(DEEDS) }),
   z.strictObject({ kind: z.literal('day-order'), events: z.array(z.enum(DAY_EVENTS)).min(2).max(10) }),
 ]);

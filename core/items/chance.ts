@@ -39,6 +39,7 @@ export const guessChance = (item: Item): number => {
       // A geared clock is set by its minute hand alone, in one of twelve turns.
       return shareOfTurn(TOLERANCES.minuteHand) / HOURS;
     case 'set-free':
+    case 'mend-clock':
     case 'draw':
       return shareOfTurn(TOLERANCES.minuteHand) * shareOfTurn(TOLERANCES.hourHandHalfPast);
     case 'choose-words':

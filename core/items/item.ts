@@ -25,6 +25,7 @@ export const ITEM_KINDS = [
   'pair',
   'yet',
   'judge-clock',
+  'mend-clock',
   'how-long',
   'day-order',
 ] as const;
@@ -47,6 +48,7 @@ export type ItemKind = (typeof ITEM_KINDS)[number];
  *   as places in `times`
  * - `yet`: a clock shows `shown`; is it `target` yet?
  * - `judge-clock`: is this clock possible, and what is wrong with it?
+ * - `mend-clock`: a clock whose hands cannot be so is to show a time; both hands turn by themselves
  * - `how-long`: second, minute or hour?
  * - `day-order`: put events of the day in order
  */
@@ -68,6 +70,7 @@ export type Item =
     }
   | { readonly kind: 'yet'; readonly shown: DialTime; readonly target: DialTime }
   | { readonly kind: 'judge-clock'; readonly clock: ClockPicture }
+  | { readonly kind: 'mend-clock'; readonly clock: ClockPicture; readonly shown: DialTime }
   | { readonly kind: 'how-long'; readonly deed: Deed }
   | { readonly kind: 'day-order'; readonly events: readonly DayEvent[] };
 /** The items of one kind. */
@@ -127,6 +130,7 @@ export const ANSWER_KINDS: Readonly<Record<ItemKind, readonly AnswerKind[]>> = {
   pair: ['pairs'],
   yet: ['yes-no'],
   'judge-clock': ['judgement'],
+  'mend-clock': ['hands'],
   'how-long': ['unit'],
   'day-order': ['order'],
 };
@@ -167,6 +171,7 @@ export const skillOfItem = (item: Item): Skill => {
     case 'pair':
       return 'mixed';
     case 'judge-clock':
+    case 'mend-clock':
       return 'judge-clock';
     case 'how-long':
       return 'how-long';

@@ -77,6 +77,7 @@ export const rightAnswers = (item: Item, conventions: Conventions = DEFAULT_CONV
       ];
     case 'set':
     case 'set-free':
+    case 'mend-clock':
       return [{ kind: 'hands', ...handAngles(item.shown) }];
     case 'draw':
       return [drawnAt(item.shown)];

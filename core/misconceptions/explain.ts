@@ -55,7 +55,7 @@ export const leadsTo = (rule: WrongRule, item: Item, answer: Answer): boolean =>
   return predicted.kind === 'answers' && predicted.own.some((own) => isSame(item, answer, own));
 };
 
-interface VisibleRule {
+export interface VisibleRule {
   readonly rule: WrongRule;
   readonly own: readonly Answer[];
 }
@@ -68,7 +68,7 @@ const findVisible = (item: Item): VisibleRule[] =>
 /** Rules that show, found before: by kind and time where an item is nothing but these, otherwise by the item itself. */
 const byTime = new Map<ItemKind, (readonly VisibleRule[] | undefined)[]>();
 const byItem = new WeakMap<Item, readonly VisibleRule[]>();
-const visibleRules = (item: Item): readonly VisibleRule[] => {
+export const visibleRules = (item: Item): readonly VisibleRule[] => {
   if (!('shown' in item) || 'options' in item || 'target' in item) {
     const known = byItem.get(item) ?? findVisible(item);
     byItem.set(item, known);

@@ -204,6 +204,7 @@ export const predict = (rule: WrongRule, item: Item): Prediction => {
     case 'set':
       return answers(SET[rule]?.(item.shown), (time) => ({ kind: 'hands', ...handAngles(time) }));
     case 'set-free':
+    case 'mend-clock':
       return freeHands(DRAW[rule]?.(item.shown));
     case 'draw':
       return answers(DRAW[rule]?.(item.shown), drawn);

@@ -1,2 +1,3 @@
 export { DEED_PICTURES } from './deeds.ts';
+export { EVENT_PICTURES } from './events.ts';
 export { PICTURES, type Picture } from './pictures.ts';

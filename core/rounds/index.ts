@@ -20,7 +20,7 @@ export {
   type RoundPhase,
   type RoundPlace,
 } from './round.ts';
-export { askPhrase, revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
+export { revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
 export { TAP_STATES, tapStateBefore, tapsToKeep, type Tap, type TapState } from './taps.ts';
 export {
   REVEAL_STEPS,

@@ -2,7 +2,8 @@ import { describe, expect, it } from '@jest/globals';
 import { timeOf } from '../clock/index.ts';
 import { pictureAt } from '../items/index.ts';
 import { DEFAULT_CONVENTIONS, sentence, type Conventions } from '../wording/index.ts';
-import { askPhrase, revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
+import { askPhrase } from '../tasks/index.ts';
+import { revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
 import type { RoundItem } from './task.ts';
 
 const usual = DEFAULT_CONVENTIONS;
@@ -26,7 +27,7 @@ describe('what the teacher says in a round', () => {
     [read, 'What time is it?'],
     [{ kind: 'hour-hand', shown: timeOf(9) }, 'Which hour?'],
     [{ kind: 'set', shown: halfPastFour }, 'Show me half past 4.'],
-    [{ kind: 'draw', shown: halfPastFour }, 'Show me half past 4.'],
+    [{ kind: 'draw', shown: halfPastFour }, 'Draw half past 4.'],
     [{ kind: 'write-digital', shown: halfPastFour }, 'Write it in digits.'],
     [{ kind: 'choose-clock', shown: timeOf(3), options: [pictureAt(timeOf(3))] }, 'Which clock shows 3 o’clock?'],
     [yet(3, 4), 'Is it 4 o’clock yet?'],

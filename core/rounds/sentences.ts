@@ -1,13 +1,8 @@
 import { hasCome } from '../items/index.ts';
 import { readingOrder, readingSteps, say, type Conventions, type Phrase, type StepPart } from '../wording/index.ts';
+import { askPhrase } from '../tasks/index.ts';
 import type { RoundPlace } from './round.ts';
-import { askedAs, timeAsked, type RoundItem } from './task.ts';
-
-/** What the class is asked. */
-export const askPhrase = (item: RoundItem, conventions: Conventions): Phrase => ({
-  key: `clock.ask.${item.kind === 'hour-hand' ? item.kind : askedAs(item)}`,
-  values: { said: say(item.kind === 'yet' ? item.target : timeAsked(item), conventions) },
-});
+import { timeAsked, type RoundItem } from './task.ts';
 
 /** Is it that time yet? Yes, not yet, or past already. */
 const yetPhrase = ({ shown, target }: Extract<RoundItem, { kind: 'yet' }>, conventions: Conventions): Phrase => {

@@ -57,30 +57,40 @@ const faultyClock = (rng: Rng, fault: ClockFault, times: readonly DialTime[]): C
     case 'hour-hand-on-numeral':
       return pictureOf({ hour: Math.floor(rng() * 12) * 30, minute: 180 });
     case 'hands-swapped':
-      return faultyHands(rng, fault, times, ({ hour, minute }) => ({ hour: minute, minute: hour }));
     case 'hands-disagree':
-      return faultyHands(rng, fault, times, ({ hour, minute }) => ({ hour: (hour + 15) % 360, minute }));
+      return faultyHands(rng, fault, times);
   }
 };
 
 /** Degrees an hour hand must stand off at least for a clock that is to be seen as impossible. */
 const CLEARLY = 9.5;
 
+/** What makes the hands of a right clock wrong. */
+const HAND_CHANGES = {
+  'hour-hand-on-numeral': ({ hour, minute }: HandAngles) => ({ hour: Math.floor(hour / 30) * 30, minute }),
+  'hands-swapped': ({ hour, minute }: HandAngles) => ({ hour: minute, minute: hour }),
+  'hands-disagree': ({ hour, minute }: HandAngles) => ({ hour: (hour + 15) % 360, minute }),
+} as const satisfies Partial<Record<ClockFault, (hands: HandAngles) => HandAngles>>;
+type HandFault = keyof typeof HAND_CHANGES;
+
+/** Clocks whose hands stand as they clearly never can, with exactly one fault, changed from those of some times. */
+const clearlyWrong = (change: HandFault, times: readonly DialTime[]): ClockPicture[] =>
+  times
+    .map((time) => pictureOf(HAND_CHANGES[change](handAngles(time))))
+    .filter((picture) => faultsOf(picture).length === 1 && !isPossible(picture.hands, CLEARLY));
+
 /** Hands of a taught time, changed so that exactly this is wrong with them; none where the change does no such thing. */
-const faultyHands = (
-  rng: Rng,
-  fault: ClockFault,
-  times: readonly DialTime[],
-  change: (hands: HandAngles) => HandAngles,
-): ClockPicture | undefined => {
-  const faulty = times
-    .map((time) => pictureOf(change(handAngles(time))))
-    .filter((picture) => {
-      const found = faultsOf(picture);
-      return found.length === 1 && found[0] === fault && !isPossible(picture.hands, CLEARLY);
-    });
+const faultyHands = (rng: Rng, fault: HandFault, times: readonly DialTime[]): ClockPicture | undefined => {
+  const faulty = clearlyWrong(fault, times).filter((picture) => faultsOf(picture)[0] === fault);
   return faulty.length === 0 ? undefined : pick(rng, faulty);
 };
+
+/** A clock that is to show a time and whose hands stand as they never can. */
+const clockToMend = (rng: Rng, shown: DialTime): ClockPicture =>
+  pick(
+    rng,
+    (Object.keys(HAND_CHANGES) as HandFault[]).flatMap((change) => clearlyWrong(change, [shown])),
+  );
 
 /** Three times to pair, whose clocks, digits and words all differ, in orders that are not the same. */
 const pairItem = (rng: Rng, shown: DialTime, taught: readonly DialTime[]): Item => {
@@ -125,7 +135,7 @@ const clockToFault = (rng: Rng, times: readonly DialTime[]): ClockPicture => {
 
 /** Times a kind of task can be about: drawn hands that lie on each other could not be told apart. */
 export const suits = (kind: ItemKind, time: DialTime): boolean =>
-  !((kind === 'draw' || kind === 'set-free') && time === timeOf(12));
+  !((kind === 'draw' || kind === 'set-free' || kind === 'mend-clock') && time === timeOf(12));
 
 /**
  * One task of a kind about one of the given times, never ambiguous and never impossible: options all differ, a wrong one
@@ -185,6 +195,10 @@ export const makeItem = (
         kind,
         clock: rng() < 0.5 ? pictureAt(shown()) : clockToFault(rng, times),
       };
+    case 'mend-clock': {
+      const time = shown();
+      return { kind, shown: time, clock: clockToMend(rng, time) };
+    }
     case 'how-long':
       return { kind, deed: pick(rng, DEEDS) };
     case 'day-order':

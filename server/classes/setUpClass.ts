@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { DAY_EVENTS, SCHOOL_DAY } from '../../core/items/index.ts';
-import type { Picture } from '../../core/pictures/index.ts';
+import { EVENT_PICTURES, type Picture } from '../../core/pictures/index.ts';
 import { DEFAULT_CONVENTIONS, wordsOf } from '../../core/wording/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { DayRepository } from '../day/dayRepository.ts';
@@ -29,20 +29,6 @@ const NUMBER_TIME = '09:00';
 /** Loudness of a new class's chime, per cent: soft. */
 const CHIME = 40;
 
-/** The pictures of a new class's day. */
-const DAY_PICTURES: Readonly<Record<(typeof DAY_EVENTS)[number], Picture>> = {
-  arrive: 'boot',
-  'garden-round': 'watering-can',
-  'number-time': 'bean',
-  snack: 'carrot',
-  'outdoor-play': 'butterfly',
-  lunch: 'corn',
-  story: 'owl',
-  'hare-feeding': 'clover',
-  tidy: 'basket',
-  home: 'leaf',
-};
-
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /**
@@ -66,7 +52,7 @@ export const createClassSetUp = ({ db, classes, children, settings, day }: Parts
     day.save(
       DAY_EVENTS.map((event) => ({
         name: capital(wordsOf(`clock.dayEvents.${event}`, english)),
-        picture: DAY_PICTURES[event],
+        picture: EVENT_PICTURES[event],
         at: SCHOOL_DAY[event],
       })),
     );

@@ -6,7 +6,6 @@ import { useI18n } from 'vue-i18n';
 import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
 import { answeredTime } from '../../../core/marking/index.ts';
 import {
-  askPhrase,
   hasMore,
   revealSteps,
   revealedParts,
@@ -16,6 +15,7 @@ import {
   type RoundMove,
   type RoundPace,
 } from '../../../core/rounds/index.ts';
+import { askPhrase } from '../../../core/tasks/index.ts';
 import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
 import StoneRow from '../../shell/StoneRow.vue';
 import { useBoardStore } from '../../stores/board.ts';

@@ -1,0 +1,53 @@
+import type { Answer, Item } from '../items/index.ts';
+import { mark, type Verdict } from '../marking/index.ts';
+import { isInvisible, leadsTo, predict, type WrongRule } from '../misconceptions/index.ts';
+
+/** An answer with the item it was given to. */
+export interface Response {
+  readonly item: Item;
+  readonly answer: Answer;
+  /** As it was marked by the class's conventions; marked by the usual ones where it is not given. */
+  readonly verdict?: Verdict;
+}
+
+/** What a child may be doing: knowing it, guessing, or following a wrong rule. */
+export type AnsweringState = 'none' | 'guessing' | WrongRule;
+
+/** Share of answers that slip, never taken smaller than children's real slips. */
+export const SLIP = 0.12;
+/** Children use a wrong rule only part of the time: so often they are right all the same. */
+export const RIGHT_DESPITE_RULE = 0.2;
+/** About as many different answers as a slip or a guess spreads over: one for each hour. */
+const SPREAD = 12;
+
+/** Probability of this answer to its item from a child in a state; only compared between states. */
+export const answerLikelihood = (state: AnsweringState, { item, answer, ...marked }: Response): number => {
+  const verdict = marked.verdict ?? mark(item, answer).verdict;
+  // What nobody can read speaks for no state and against none.
+  if (verdict === 'unreadable') return 1;
+  const right = verdict === 'right';
+  const observed = answer.kind === 'observed';
+  if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;
+  if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;
+  if (right) return RIGHT_DESPITE_RULE;
+  if (observed) return 1 - RIGHT_DESPITE_RULE;
+  const predicted = predict(state, item);
+  if (predicted.kind === 'answers' && leadsTo(state, item, answer))
+    return (1 - SLIP - RIGHT_DESPITE_RULE) / predicted.own.length;
+  return SLIP / SPREAD;
+};
+
+/** Weights after some answers, from weights before them; they sum to 1. */
+export const weighed = <S extends AnsweringState>(
+  before: Readonly<Record<S, number>>,
+  responses: readonly Response[],
+): Record<S, number> => {
+  const states = Object.keys(before) as S[];
+  const logs = states.map((state) =>
+    responses.reduce((sum, response) => sum + Math.log(answerLikelihood(state, response)), Math.log(before[state])),
+  );
+  const top = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - top));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return Object.fromEntries(states.map((state, i) => [state, weights[i]! / total])) as Record<S, number>;
+};

@@ -1,0 +1,55 @@
+import type { DialTime } from '../clock/index.ts';
+import { skillsOf, type CountedAnswer, type Level } from '../diagnosis/index.ts';
+import { skillOfItem } from '../items/index.ts';
+import type { Skill } from '../skills/index.ts';
+import { UNKNOWN, suspect, type Suspicion } from './suspicion.ts';
+
+/** How a child stands with one skill that was taught. */
+export interface SkillNeed {
+  readonly skill: Skill;
+  /** Expected share of right answers, 0..1. */
+  readonly share: number;
+  /** How much it is due: 0 just seen, 1 it is time or it was never seen. */
+  readonly due: number;
+}
+
+/** All that choosing a child's practice goes by. */
+export interface PracticeNeeds {
+  readonly skills: readonly SkillNeed[];
+  /** Times the class has met. */
+  readonly times: readonly DialTime[];
+  readonly suspicion: Suspicion;
+}
+
+/** Days after which a skill is due again, by how sure a child is of it: the surer, the longer. */
+const GAP_DAYS: Readonly<Record<Level, number>> = { 'not-seen': 0, beginning: 1, 'getting-there': 3, secure: 7 };
+/** A skill not asked yet: more likely right than not, for it was just taught. */
+const UNSEEN_SHARE = 0.6;
+const DAY_MS = 24 * 60 * 60 * 1000;
+
+/** Answers that what is suspected goes by: old ones speak of a child who has learned since. */
+const LATEST = 60;
+
+/**
+ * What one child needs.
+ * @param answers of that child alone that count, oldest first
+ * @param taught skills taught so far
+ * @param times met so far
+ * @param today YYYY-MM-DD
+ */
+export const needsOf = (
+  answers: readonly CountedAnswer[],
+  taught: readonly Skill[],
+  times: readonly DialTime[],
+  today: string,
+): PracticeNeeds => {
+  const known = skillsOf(answers);
+  const lastSeen = new Map(answers.map(({ item, day }) => [skillOfItem(item), day]));
+  const skills = [...new Set(taught)].map((skill): SkillNeed => {
+    const mastery = known[skill];
+    if (mastery === undefined || mastery.level === 'not-seen') return { skill, share: UNSEEN_SHARE, due: 1 };
+    const days = (Date.parse(today) - Date.parse(lastSeen.get(skill)!)) / DAY_MS;
+    return { skill, share: mastery.share, due: Math.min(1, days / GAP_DAYS[mastery.level]) };
+  });
+  return { skills, times, suspicion: suspect(UNKNOWN, answers.slice(-LATEST)) };
+};

@@ -1,0 +1,133 @@
+import { hourOf, isHalfPast, type DialTime } from '../clock/index.ts';
+import { HOW_LONG, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { hintStep, mark, numeralOf } from '../marking/index.ts';
+import type { Conventions, Phrase, WritingFault } from '../wording/index.ts';
+import { regionOf, type ClockRegion } from './region.ts';
+
+/** What lights up on the task when an answer was not right. Nothing of it says the answer itself. */
+export interface Light {
+  /** A numeral of the clock, 1..12. */
+  readonly numeral?: number;
+  /** The room of an hour, 1..12: the 30 degrees that belong to it. */
+  readonly room?: number;
+  /** The half of the face the minute hand has gone round. */
+  readonly half?: true;
+  /** The way the hands go. */
+  readonly way?: true;
+  /** Numerals or hands, where something is not as it is on a clock. */
+  readonly region?: ClockRegion;
+  /** Options to look at again, by place. */
+  readonly places?: readonly number[];
+  /** Where the two dots belong. */
+  readonly colon?: true;
+}
+
+/** The first step that went wrong: what is said of it, and what lights up. */
+export interface Help {
+  readonly sentence: Phrase;
+  readonly light: Light;
+}
+
+const say = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.help.${name}`, values });
+
+/** Where a hand belongs at a time: in the hour's room, on a numeral, half way round. */
+const placeOf = (hand: 'hour' | 'minute', time: DialTime): Light => {
+  if (hand === 'minute') return { numeral: numeralOf('minute', time), ...(isHalfPast(time) && { half: true }) };
+  return isHalfPast(time) ? { room: hourOf(time) } : { numeral: numeralOf('hour', time) };
+};
+
+/** Faults of a writing that are about the writing alone, with what helps. */
+const WRITING_HELP: Partial<Record<WritingFault, { readonly name: string; readonly light: Light }>> = {
+  nothing: { name: 'writeSomething', light: {} },
+  'colon-missing': { name: 'colon', light: { colon: true } },
+  'one-zero': { name: 'twoDigits', light: { colon: true } },
+  'minutes-missing': { name: 'twoDigits', light: { colon: true } },
+  'parts-reversed': { name: 'hourFirst', light: {} },
+  'hour-missing': { name: 'hourFirst', light: {} },
+  'mixed-forms': { name: 'oneWay', light: {} },
+  'half-without-past': { name: 'oneWay', light: {} },
+  'not-a-time': { name: 'oneWay', light: {} },
+};
+const writingHelp = (item: Item, answer: Answer, conventions: Conventions): Help | undefined => {
+  const fault = mark(item, answer, conventions).findings.find((finding) => finding.kind === 'writing');
+  const help = fault === undefined ? undefined : WRITING_HELP[fault.fault];
+  return help && { sentence: say(help.name), light: help.light };
+};
+
+/** Options taken that are wrong; where none is, that another is right too. */
+const choiceHelp = (item: Item, answer: Answer, conventions: Conventions): Light => {
+  const right = rightAnswers(item, conventions)[0]!;
+  if (answer.kind !== 'choice' || right.kind !== 'choice') return {};
+  return { places: answer.chosen.filter((place) => !right.chosen.includes(place)) };
+};
+
+const differing = (given: readonly number[], right: readonly number[]): number =>
+  Math.max(
+    0,
+    given.findIndex((place, i) => place !== right[i]),
+  );
+
+/** Clocks whose digits or words do not belong to them. */
+const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: Answer): Light => {
+  const right = rightAnswers(item)[0]!;
+  if (answer.kind !== 'pairs' || right.kind !== 'pairs') return {};
+  const wrong = right.pairs.flatMap(({ digits, words }, clock) =>
+    answer.pairs[clock]?.digits === digits && answer.pairs[clock]?.words === words ? [] : [clock],
+  );
+  return { places: wrong.slice(0, 1) };
+};
+
+/** By the reading steps of the time the task is about. */
+const readingHelp = (item: Item & { readonly shown: DialTime }, answer: Answer, conventions: Conventions): Help => {
+  const step = hintStep(item, answer, conventions)!;
+  return { sentence: step.sentence, light: placeOf(step.part === 'minute' ? 'minute' : 'hour', item.shown) };
+};
+
+/**
+ * What helps a child after an answer that was not right: the first step that went wrong, by the same reading steps the board
+ * uses, never the answer itself.
+ */
+export const helpFor = (item: Item, answer: Answer, conventions: Conventions): Help => {
+  switch (item.kind) {
+    case 'name-part':
+      return { sentence: say(`part.${item.part}`), light: {} };
+    case 'direction':
+      return { sentence: say('direction'), light: { way: true } };
+    case 'pair':
+      return { sentence: say('pair'), light: pairHelp(item, answer) };
+    case 'yet':
+      return {
+        sentence: say('yet'),
+        light: placeOf('hour', item.target),
+      };
+    case 'judge-clock': {
+      const fault = faultsOf(item.clock)[0];
+      if (fault === undefined) return { sentence: say('looksRight'), light: {} };
+      const region = regionOf(fault);
+      return { sentence: say(region === 'numerals' ? 'lookAtNumbers' : 'lookAtHands'), light: { region } };
+    }
+    case 'how-long':
+      return { sentence: say(`long.${HOW_LONG[item.deed]}`), light: {} };
+    case 'day-order': {
+      const right = rightAnswers(item)[0]!;
+      const place = answer.kind === 'order' && right.kind === 'order' ? differing(answer.order, right.order) : 0;
+      return {
+        sentence: say('dayOrder'),
+        light: { places: answer.kind === 'order' ? [answer.order[place]!] : [] },
+      };
+    }
+    case 'write-digital':
+    case 'write-words':
+      return writingHelp(item, answer, conventions) ?? readingHelp(item, answer, conventions);
+    case 'choose-words':
+    case 'choose-clock':
+    case 'choose-writings': {
+      const { places = [] } = choiceHelp(item, answer, conventions);
+      if (places.length === 0) return { sentence: say('another'), light: {} };
+      const { sentence, light } = readingHelp(item, answer, conventions);
+      return { sentence, light: { ...light, places } };
+    }
+    default:
+      return readingHelp(item, answer, conventions);
+  }
+};

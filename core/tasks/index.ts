@@ -1,0 +1,3 @@
+export { askPhrase, partName } from './ask.ts';
+export { helpFor, type Help, type Light } from './help.ts';
+export { CLOCK_REGIONS, judgementAt, regionOf, type ClockRegion } from './region.ts';
