@@ -12,5 +12,6 @@ export * from './problem.ts';
 export * from './round.ts';
 export * from './settings.ts';
 export * from './station.ts';
+export * from './tablets.ts';
 export * from './unitFile.ts';
 export * from './values.ts';

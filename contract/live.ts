@@ -2,6 +2,7 @@ import type { BoardCommand, BoardView } from './board.ts';
 import type { BoardState } from './round.ts';
 import type { StationRound } from './station.ts';
 import type { Settings } from './settings.ts';
+import type { Draft, Drafts } from './tablets.ts';
 
 /**
  * Server-sent events. Each carries the whole state it is about, not a change to it, and every stream begins with
@@ -13,6 +14,12 @@ export interface TeacherEvents {
   /** Something in the record or the class changed; whoever shows it fetches it again. */
   record: { readonly lessonId: number | null };
   settings: Settings;
+  /** Who sits at a tablet, or the sets handed, changed: whoever shows them fetches them again. */
+  tablets: null;
+  /** What all children are setting or drawing in the task of now. */
+  drafts: Drafts | null;
+  /** What one of them is: the whole of it. */
+  draft: Draft & { readonly roundId: string; readonly index: number };
   /** What the board shows now; null when none is open. */
   view: BoardView | null;
   /**
@@ -26,6 +33,8 @@ export interface TeacherEvents {
 export interface StationEvents {
   round: StationRound | null;
   settings: Settings;
-  /** Names, pictures or the set to practise may have changed: fetch the state again. */
+  /** The child of this tablet sits elsewhere now, or was sent off by the teacher. */
+  away: null;
+  /** Names, pictures or what is to be practised may have changed: fetch the state again. */
   classroom: null;
 }

@@ -29,6 +29,10 @@ export const PROBLEM_CODES = [
   'wrong-code',
   'too-many-tries',
   'nothing-to-ask',
+  'code-needed',
+  'child-taken',
+  'seat-lost',
+  'no-stand-ins',
   'failed',
 ] as const;
 export const ProblemCode = z.enum(PROBLEM_CODES);

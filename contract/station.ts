@@ -1,10 +1,20 @@
 import { z } from 'zod';
+import { ANSWERING_STATES } from '../core/diagnosis/index.ts';
+import { CODE_LENGTH, CODE_PICTURES } from '../core/pictures/index.ts';
+import type { PracticeNeeds as CoreNeeds } from '../core/practice/index.ts';
+import { ROUND_PHASES } from '../core/rounds/index.ts';
 import { Child } from './children.ts';
 import { Answer, Item } from './item.ts';
-import { Settings } from './settings.ts';
 import { RoundItem } from './round.ts';
-import { SenderId } from './values.ts';
-import { ROUND_PHASES } from '../core/rounds/index.ts';
+import { Settings } from './settings.ts';
+import { SenderId, SkillName, Time } from './values.ts';
+
+export const ClassCode = z.array(z.enum(CODE_PICTURES)).length(CODE_LENGTH);
+export type ClassCode = z.infer<typeof ClassCode>;
+
+/** A tablet shows that it is in the classroom: the pictures on the board. Stand-ins of the demo say what they are. */
+export const PostDoor = z.strictObject({ code: ClassCode, simulated: z.literal(true).exactOptional() });
+export type PostDoor = z.infer<typeof PostDoor>;
 
 /** What a tablet may know of the round: the task, never another child's answer. */
 export const StationRound = z.strictObject({
@@ -20,20 +30,51 @@ export const StationRound = z.strictObject({
 });
 export type StationRound = z.infer<typeof StationRound>;
 
-/** All a tablet needs: names and pictures, the wording, the set to practise alone, and the open round. */
+/** All a tablet needs before a child sits down: names and pictures, the wording, and the open round. */
 export const StationState = z.strictObject({
   className: z.string(),
   settings: Settings,
   children: z.array(Child),
-  practice: z.strictObject({ lessonId: z.int(), items: z.array(Item) }).nullable(),
   round: StationRound.nullable(),
 });
 export type StationState = z.infer<typeof StationState>;
 
-/** What a child has answered in the latest round on tablets, so that a reloaded one goes on where it was. */
+const Share = z.number().min(0).max(1);
+/** What this one child needs. */
+export const PracticeNeeds: z.ZodType<CoreNeeds> = z.strictObject({
+  skills: z.array(z.strictObject({ skill: SkillName, share: Share, due: Share })),
+  times: z.array(Time),
+  suspicion: z.record(z.enum(ANSWERING_STATES), Share),
+});
+
+/** What this child practises alone: a set, or, without one, what it needs. */
+export const Practice = z.strictObject({
+  lessonId: z.int(),
+  /** Grows when another set is there to be done. */
+  key: z.string(),
+  set: z.array(Item).nullable(),
+  needs: PracticeNeeds,
+});
+export type Practice = z.infer<typeof Practice>;
+
+/** A child sits down at a tablet. The tablet makes the seat, so that asking again changes nothing. */
+export const PostSeat = z.strictObject({ childId: z.int().positive(), seat: SenderId });
+export type PostSeat = z.infer<typeof PostSeat>;
+
+/** What a tablet knows of the one child that sits there: what it has answered in the round, and what it practises. */
 export const StationChild = z.strictObject({
   childId: z.int(),
   roundId: SenderId.nullable(),
   answered: z.array(z.strictObject({ index: z.int(), answer: Answer })),
+  practice: Practice.nullable(),
 });
 export type StationChild = z.infer<typeof StationChild>;
+
+/** What a child is setting or drawing now, before it is done; the board's wall shows it. */
+export const PutDraft = z.strictObject({
+  seat: SenderId,
+  roundId: SenderId,
+  index: z.int().min(0),
+  answer: Answer,
+});
+export type PutDraft = z.infer<typeof PutDraft>;

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
+import { v4 as newId } from 'uuid';
 import { isThisMachine, teacherOnly } from './access.ts';
 import { beginRound, openSchool, tabletAnswer, type School } from './school.test.support.ts';
 
@@ -49,25 +50,30 @@ describe('who may see the class', () => {
     expect(ask('127.0.0.1', 'localhost')).toBeUndefined();
   });
   it('a tablet gets names, pictures and the task, and nothing anyone answered', async () => {
-    const { body } = await request(school.url).get('/api/station').set('Host', '192.168.1.2:4930').expect(200);
-    expect(Object.keys(body).sort()).toEqual(['children', 'className', 'practice', 'round', 'settings']);
+    const { body } = await request(school.url)
+      .get('/api/station')
+      .set('Host', '192.168.1.2:4930')
+      .set('Cookie', school.pass())
+      .expect(200);
+    expect(Object.keys(body).sort()).toEqual(['children', 'className', 'round', 'settings']);
     expect(Object.keys(body.children[0]).sort()).toEqual(['id', 'name', 'picture']);
     expect(JSON.stringify(body)).not.toMatch(/verdict|right|wrong|finding/);
   });
   it('a reloaded tablet learns what its child has answered, and of whom else nothing', async () => {
     const round = await beginRound(school);
     await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
-    expect((await school.get('/station/children/1').expect(200)).body).toEqual({
+    const sit = (childId: number) => school.post('/station/seats', { childId, seat: newId() });
+    expect((await sit(1).expect(200)).body).toMatchObject({
       childId: 1,
       roundId: round.id,
       answered: [{ index: 0, answer: { kind: 'hands', hour: 90, minute: 0 } }],
     });
-    expect((await school.get('/station/children/2').expect(200)).body).toEqual({
+    expect((await sit(2).expect(200)).body).toMatchObject({
       childId: 2,
       roundId: round.id,
       answered: [],
     });
-    expect((await school.get('/station/children/99').expect(404)).body.code).toBe('unknown-child');
+    expect((await sit(99).expect(404)).body.code).toBe('unknown-child');
   });
   it('an address there is nothing at says so', async () => {
     const reply = await school.get('/nothing');

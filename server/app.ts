@@ -33,7 +33,13 @@ import { roundRoutes } from './rounds/roundRoutes.ts';
 import { createRoundRunner } from './rounds/runRound.ts';
 import { createSettingsRepository } from './settings/settingsRepository.ts';
 import { settingsRoutes } from './settings/settingsRoutes.ts';
-import { stationRoutes } from './station/stationRoutes.ts';
+import { createRoom, type Behaviours } from './standIns/room.ts';
+import { createDoor } from './station/door.ts';
+import { createHandedSets } from './station/handedSets.ts';
+import { createPracticeOf } from './station/practiceOf.ts';
+import { createSeats } from './station/seats.ts';
+import { doorRoutes, stationRoutes, throughTheDoor } from './station/stationRoutes.ts';
+import { tabletRoutes } from './tablets/tabletRoutes.ts';
 import { webRoutes } from './web/webRoutes.ts';
 
 export interface AppParts {
@@ -43,6 +49,8 @@ export interface AppParts {
   readonly webFolder?: string;
   /** Where other devices reach this server; nowhere unless said otherwise. */
   readonly reach?: Reach;
+  /** How stand-ins for the children of the made-up class behave, by name. */
+  readonly behaviours?: Behaviours;
 }
 
 /** Only this server is ever asked for anything; Vuetify sets its theme as an inline style. Plain http on the classroom network, so no upgrade. */
@@ -70,14 +78,16 @@ const BODY_LIMIT = '64kb';
 /** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
 const FILE_LIMIT = '4mb';
 
+const NOWHERE: Reach = { lan: false, addresses: () => [], own: () => '' };
+
 /** The server, and what to call before its data file is closed. */
 export interface App {
   readonly app: Express;
-  readonly end: () => void;
+  readonly end: () => Promise<void>;
 }
 
 /** Builds the whole server from its parts; tests build it too. */
-export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses: () => [] } }: AppParts): App => {
+export const createApp = ({ db, now, webFolder, reach = NOWHERE, behaviours = {} }: AppParts): App => {
   const classes = createClassRepository(db);
   const children = createChildRepository(db, classes);
   const plans = createPlanRepository(db, classes);
@@ -90,7 +100,12 @@ export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses:
   const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
   const relay = createBoardRelay();
-  const live = createLive(runner, settings, relay);
+  const seats = createSeats(now);
+  const live = createLive(runner, settings, relay, seats);
+  const door = createDoor(db, classes, now);
+  const sets = createHandedSets(db, classes);
+  const practiceOf = createPracticeOf({ lessons, answers, sets, now });
+  const room = createRoom(behaviours);
   const pairing = createPairing(now);
   const setUp = createClassSetUp({ db, classes, children, settings, day });
   const state = createClassroomState({ classes, children, lessons, settings, planner, day, now });
@@ -100,9 +115,11 @@ export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses:
   app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
+  app.use('/api/station/door', doorRoutes(door));
+  app.use(['/api/station', '/api/answers'], throughTheDoor(door, classes));
   app.use('/api/station/live', stationLiveRoutes(live));
-  app.use('/api/station', stationRoutes({ classes, children, lessons, answers, settings, live, now }));
-  app.use('/api/answers', answerRoutes(recorder, live));
+  app.use('/api/station', stationRoutes({ classes, children, answers, settings, live, door, seats, practiceOf }));
+  app.use('/api/answers', answerRoutes(recorder, live, door));
 
   app.use('/api/remote/join', joinRoutes(pairing));
 
@@ -116,6 +133,10 @@ export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses:
   app.use('/api/day', dayRoutes({ classes, day, state, live, now }));
   app.use('/api/plan', planRoutes({ planner, classes, children, settings, state, live }));
   app.use('/api/board', boardRoutes(relay, live));
+  app.use(
+    '/api/tablets',
+    tabletRoutes({ classes, children, lessons, answers, live, door, seats, sets, room, reach, now }),
+  );
   app.use('/api/remote', remoteRoutes(pairing, reach));
   app.use('/api/lessons', deskRoutes({ db, classes, lessons, children, answers, planner, live, now }));
   app.use('/api/rounds', roundRoutes(runner, live));
@@ -127,5 +148,11 @@ export const createApp = ({ db, now, webFolder, reach = { lan: false, addresses:
 
   if (webFolder !== undefined) app.use(webRoutes(webFolder));
   app.use(errorHandler);
-  return { app, end: live.end };
+  return {
+    app,
+    end: async () => {
+      live.end();
+      await room.stop();
+    },
+  };
 };

@@ -4,6 +4,7 @@ import { networkInterfaces } from 'node:os';
 import { dirname, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { isDay } from '../core/planning/index.ts';
+import { CLOVER_ROOM } from '../demo/clover.ts';
 import { createApp } from './app.ts';
 import { clockFrom } from './clock.ts';
 import { openDatabase } from './db/open.ts';
@@ -47,13 +48,15 @@ const open = (file: string) => {
 
 /** Addresses of the start page, once the server listens: those that other devices reach first. */
 let addresses: readonly string[] = [];
+let ownAddress = '';
 
 const db = open(resolve(data!));
 const { app, end: endLive } = createApp({
   db,
   now: clockFrom(today),
   webFolder: resolve(web!),
-  reach: { lan, addresses: () => addresses },
+  reach: { lan, addresses: () => addresses, own: () => ownAddress },
+  behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
 const server = createServer(app);
 
@@ -74,6 +77,7 @@ server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
   const bound = typeof address === 'object' && address !== null ? address.port : port;
   const own = `http://localhost:${bound}/`;
   const reached = lan ? networkAddresses().map((host) => `http://${host}:${bound}/`) : [];
+  ownAddress = own;
   addresses = reached.length > 0 ? reached : [own];
   console.log(`Teacher  ${own}`);
   for (const url of addresses) console.log(`Station  ${url}station`);
@@ -86,15 +90,15 @@ server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
 });
 
 let ending = false;
-const end = (): void => {
+const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
-  endLive();
+  await endLive();
   server.close(() => {
     db.close();
     process.exit(0);
   });
   server.closeAllConnections();
 };
-process.on('SIGINT', end);
-process.on('SIGTERM', end);
+process.on('SIGINT', () => void end());
+process.on('SIGTERM', () => void end());

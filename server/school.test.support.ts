@@ -14,6 +14,8 @@ import { openDatabase } from './db/open.ts';
 export interface School {
   readonly db: Database;
   readonly url: string;
+  /** The cookie of a tablet that knows the class's pictures; empty before the code was looked at. */
+  pass(): string;
   get(path: string): Test;
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
@@ -30,23 +32,39 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   const file = join(folder, 'class.sqlite');
   let db: Database;
   let server: Server;
-  let endLive: () => void;
+  let endLive: () => Promise<void>;
+  let ownUrl = '';
   const start = async (): Promise<void> => {
     db = openDatabase(file);
-    const { app, end } = createApp({ db, now: () => new Date(`${TODAY}T09:00:00`) });
+    const { app, end } = createApp({
+      db,
+      now: () => new Date(`${TODAY}T09:00:00`),
+      reach: { lan: false, addresses: () => [ownUrl], own: () => ownUrl },
+    });
     endLive = end;
     server = createServer(app);
     await new Promise<void>((ready) => server.listen(0, '127.0.0.1', ready));
+    ownUrl = `http://127.0.0.1:${(server.address() as AddressInfo).port}/`;
   };
   const stop = async (): Promise<void> => {
-    endLive();
+    await endLive();
     const ended = new Promise((done) => server.close(done));
     server.closeAllConnections();
     await ended;
     db.close();
   };
   await start();
-  if (demo) makeDemo(db!, TODAY);
+  if (demo) {
+    makeDemo(db!, TODAY);
+    // Looked at once, the class has its pictures.
+    await request(server!).get('/api/tablets');
+  }
+  /** What a tablet shows that knows the class's pictures. */
+  const pass = (): string => {
+    const found = db.prepare<[], string>('SELECT token FROM class_door').pluck().get();
+    return found === undefined ? '' : `hoppel-class=${found}`;
+  };
+  const withPass = (test: Test): Test => test.set('Cookie', pass());
   return {
     get db() {
       return db;
@@ -54,16 +72,11 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     get url() {
       return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
     },
-    get: (path) => request(server).get(`/api${path}`),
-    post: (path, body) =>
-      request(server)
-        .post(`/api${path}`)
-        .send(body as object),
-    put: (path, body) =>
-      request(server)
-        .put(`/api${path}`)
-        .send(body as object),
-    delete: (path) => request(server).delete(`/api${path}`),
+    pass,
+    get: (path) => withPass(request(server).get(`/api${path}`)),
+    post: (path, body) => withPass(request(server).post(`/api${path}`)).send(body as object),
+    put: (path, body) => withPass(request(server).put(`/api${path}`)).send(body as object),
+    delete: (path) => withPass(request(server).delete(`/api${path}`)),
     restart: async () => {
       await stop();
       await start();

@@ -1,6 +1,6 @@
 import type { Answer, Item } from '../items/index.ts';
 import { mark, type Verdict } from '../marking/index.ts';
-import { isInvisible, leadsTo, predict, type WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES, isInvisible, leadsTo, predict } from '../misconceptions/index.ts';
 
 /** An answer with the item it was given to. */
 export interface Response {
@@ -11,7 +11,8 @@ export interface Response {
 }
 
 /** What a child may be doing: knowing it, guessing, or following a wrong rule. */
-export type AnsweringState = 'none' | 'guessing' | WrongRule;
+export const ANSWERING_STATES = ['none', 'guessing', ...WRONG_RULES] as const;
+export type AnsweringState = (typeof ANSWERING_STATES)[number];
 
 /** Share of answers that slip, never taken smaller than children's real slips. */
 export const SLIP = 0.12;

@@ -61,4 +61,4 @@ export {
 export { SEGMENT_KINDS, lessonMinutes, type PlannedLesson, type Segment, type SegmentKind } from './segment.ts';
 export { SEGMENT_MINUTES } from './segmentEdits.ts';
 export { type Again } from './teachAgain.ts';
-export { groupsOf } from './history.ts';
+export { groupsOf, timesMet } from './history.ts';

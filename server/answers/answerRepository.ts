@@ -57,8 +57,11 @@ export const createAnswerRepository = (db: Database, classes: Pick<ClassReposito
   );
   const selectTablet = db.prepare<[string, number], StoredRow>(`
     SELECT ${COLUMNS} FROM answer
-    WHERE round_id = ? AND child_id = ? AND source = 'tablet'
+    WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
     ORDER BY seq`);
+  const insertStandIn = db.prepare<[string]>('INSERT INTO stand_in_answer (answer_id) VALUES (?)');
+  const countStandIns = db.prepare<[], number>('SELECT COUNT(*) FROM stand_in_answer').pluck();
+  const deleteStandIns = db.prepare('DELETE FROM answer WHERE id IN (SELECT answer_id FROM stand_in_answer)');
   return {
     /** @throws SqliteError when the id is there already or the child, lesson or round is not */
     add: (row: AnswerRow): void => {
@@ -77,6 +80,14 @@ export const createAnswerRepository = (db: Database, classes: Pick<ClassReposito
     counted: (): AnswerRow[] => selectCounted.all(classes.openId()).map(fromRow),
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
+    noteStandIn: (id: string): void => {
+      insertStandIn.run(id);
+    },
+    standIns: (): number => countStandIns.get()!,
+    /** Takes every answer of stand-ins out of the record: the only ones that can be. */
+    removeStandIns: (): void => {
+      deleteStandIns.run();
+    },
     /** What a child has answered in a round on a tablet, in order. */
     fromTablet: (roundId: string, childId: number): AnswerRow[] => selectTablet.all(roundId, childId).map(fromRow),
   };

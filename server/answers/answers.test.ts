@@ -158,7 +158,11 @@ describe('an answer from a tablet', () => {
     ['a form instead of JSON', 'id=1', 'application/x-www-form-urlencoded', 400, 'malformed'],
   ])('%s is refused and nothing is stored', async (_, text, type, status, code) => {
     const before = rows();
-    const reply = await request(school.url).post('/api/answers').set('Content-Type', type).send(text);
+    const reply = await request(school.url)
+      .post('/api/answers')
+      .set('Cookie', school.pass())
+      .set('Content-Type', type)
+      .send(text);
     expect([reply.status, reply.body.code]).toEqual([status, code]);
     expect(rows()).toBe(before);
   });

@@ -71,15 +71,23 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
     return stored;
   };
 
+  /** Answers of stand-ins are noted as such, so that they can be taken out again. */
+  const kept = (row: AnswerRow, isStandIn: boolean): AnswerRow => {
+    if (isStandIn) answers.noteStandIn(row.id);
+    return row;
+  };
+
   return {
     keep,
     repeatOf,
     /**
      * Keeps what a tablet sent, once: the same id again gives back the row stored first.
+     * @param isStandIn sent by a stand-in of the demo
      * @throws HoppelError id-taken, malformed, unknown-child, unknown-round, round-closed, not-asked-yet,
      * already-answered, unknown-lesson
      */
-    fromTablet: (posted: PostAnswer): { row: AnswerRow; fresh: boolean } => {
+    fromTablet: (posted: PostAnswer, isStandIn = false): { row: AnswerRow; fresh: boolean } => {
+      const source = isStandIn ? 'simulated' : 'tablet';
       const stored = repeatOf(posted);
       if (stored !== undefined) return { row: stored, fresh: false };
       if (posted.answer.kind === 'observed')
@@ -89,7 +97,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
         const { lessonId, item, attempt } = posted.to;
         if (!lessons.isKnown(lessonId)) throw new HoppelError('unknown-lesson');
         const row = { id: posted.id, childId: child.id, lessonId, roundId: null, roundIndex: null, attempt };
-        return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
+        return { row: kept(keep(row, item, posted.answer, source), isStandIn), fresh: true };
       }
       const { roundId, index } = posted.to;
       const round = rounds.one(roundId);
@@ -105,7 +113,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
         roundIndex: index,
         attempt: 1,
       };
-      return { row: keep(row, item, posted.answer, 'tablet'), fresh: true };
+      return { row: kept(keep(row, item, posted.answer, source), isStandIn), fresh: true };
     },
   };
 };

@@ -25,6 +25,7 @@ describe('the data file', () => {
       '0001_first_walk.sql',
       '0002_classes_and_plans.sql',
       '0003_rounds_of_many_tasks.sql',
+      '0004_tablets.sql',
     ]);
     again.close();
   });

@@ -34,6 +34,10 @@ const STATUS: Record<ProblemCode, number> = {
   'wrong-code': 403,
   'too-many-tries': 429,
   'nothing-to-ask': 409,
+  'code-needed': 401,
+  'child-taken': 409,
+  'seat-lost': 409,
+  'no-stand-ins': 409,
   failed: 500,
 };
 
@@ -72,6 +76,10 @@ const MESSAGE: Record<ProblemCode, string> = {
   'wrong-code': 'This is not the code on the board.',
   'too-many-tries': 'Too many wrong codes. The board shows a new one; wait a minute and try again.',
   'nothing-to-ask': 'There is nothing in this part of the lesson that a class can be asked at once.',
+  'code-needed': "This tablet does not know the class's pictures yet.",
+  'child-taken': 'This child is at another tablet.',
+  'seat-lost': 'This tablet has no child any more.',
+  'no-stand-ins': 'Made-up children only come into the made-up class.',
   failed: 'Something went wrong in Hoppel. Nothing was stored.',
 };
 

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { v4 as newId } from 'uuid';
 import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 import { openStream, type Heard } from './stream.test.support.ts';
 
@@ -13,11 +14,18 @@ describe('live streams', () => {
     fits: (state: { round: { phase: string } | null; answers: unknown[]; stations: number[] }) => boolean,
   ): boolean => event === 'board' && fits(data as never);
 
+  /** A tablet at which a child has sat down. */
+  const tabletOf = async (childId: number) => {
+    const seat = newId();
+    await school.post('/station/seats', { childId, seat }).expect(200);
+    return openStream(`${school.url}/api/station/live?seat=${seat}`, school.pass());
+  };
+
   it('begin with the current state, so that a reconnect catches up', async () => {
     const round = await beginRound(school);
     const teacher = await openStream(`${school.url}/api/live`);
     await teacher.until((one) => board(one, (state) => state.round?.phase === 'ask'));
-    const tablet = await openStream(`${school.url}/api/station/live?child=1`);
+    const tablet = await tabletOf(1);
     expect(await tablet.until(({ event }) => event === 'round')).toMatchObject({
       data: { id: round.id, index: 0, item: { kind: 'set', shown: round.times[0] }, revealed: false },
     });
@@ -25,7 +33,7 @@ describe('live streams', () => {
   });
   it('tell the board which tablets listen, and when one has gone', async () => {
     const teacher = await openStream(`${school.url}/api/live`);
-    const tablet = await openStream(`${school.url}/api/station/live?child=3`);
+    const tablet = await tabletOf(3);
     await teacher.until((one) => board(one, ({ stations }) => stations.join() === '3'));
     teacher.heard.length = 0;
     await tablet.end();
@@ -35,7 +43,7 @@ describe('live streams', () => {
   it('bring an answer to the board, and to no tablet', async () => {
     const round = await beginRound(school);
     const teacher = await openStream(`${school.url}/api/live`);
-    const tablet = await openStream(`${school.url}/api/station/live?child=3`);
+    const tablet = await tabletOf(3);
     await tablet.until(({ event }) => event === 'round');
     tablet.heard.length = 0;
     await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
@@ -47,7 +55,7 @@ describe('live streams', () => {
   });
   it('bring a changed setting to both', async () => {
     const teacher = await openStream(`${school.url}/api/live`);
-    const tablet = await openStream(`${school.url}/api/station/live`);
+    const tablet = await openStream(`${school.url}/api/station/live`, school.pass());
     const { body } = await school.get('/classroom');
     await school.put('/settings', { ...body.settings, english: 'en-GB', snap: 5 }).expect(200);
     const changed = ({ event, data }: Heard): boolean =>

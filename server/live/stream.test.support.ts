@@ -15,9 +15,10 @@ export interface Stream {
   end(): Promise<void>;
 }
 
-export const openStream = async (url: string): Promise<Stream> => {
+/** @param cookie what a tablet shows to come in */
+export const openStream = async (url: string, cookie = ''): Promise<Stream> => {
   const ending = new AbortController();
-  const response = await fetch(url, { signal: ending.signal });
+  const response = await fetch(url, { signal: ending.signal, headers: { cookie } });
   const heard: Heard[] = [];
   const reading = (async () => {
     let text = '';

@@ -8,6 +8,8 @@ export interface Reach {
   readonly lan: boolean;
   /** Addresses of the start page, the likeliest first. */
   readonly addresses: () => readonly string[];
+  /** Address of the start page on this computer itself. */
+  readonly own: () => string;
 }
 
 /** How a second device comes in; open to every device, for it brings the code. */

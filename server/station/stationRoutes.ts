@@ -1,55 +1,86 @@
-import { Router } from 'express';
-import { z } from 'zod';
-import type { StationChild, StationState } from '../../contract/index.ts';
+import { parse } from 'cookie';
+import { Router, type Request, type RequestHandler } from 'express';
+import { PostDoor, PostSeat, PutDraft, type StationChild, type StationState } from '../../contract/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRepository } from '../classes/classRepository.ts';
-import { dayOf, type Now } from '../clock.ts';
-import { currentLesson } from '../../core/planning/index.ts';
-import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
 import type { Live } from '../live/live.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import type { Door } from './door.ts';
+import type { PracticeOf } from './practiceOf.ts';
+import type { Seats } from './seats.ts';
 import { stationRound } from './stationRound.ts';
 
 interface Parts {
   readonly classes: ClassRepository;
   readonly children: ChildRepository;
-  readonly lessons: LessonRepository;
   readonly answers: AnswerRepository;
   readonly settings: SettingsRepository;
   readonly live: Live;
-  readonly now: Now;
+  readonly door: Door;
+  readonly seats: Seats;
+  readonly practiceOf: PracticeOf;
 }
 
-/** The set a child can practise alone: the times of the lesson's show-me round, or of the last one that had one. */
-const practiceSet = (lessons: LessonRepository, today: string): StationState['practice'] => {
-  const all = lessons.all();
-  const current = currentLesson(all, today);
-  const withRound = all
-    .filter(({ number }) => current !== undefined && number <= current.number)
-    .findLast(({ segments }) => segments.some(({ kind }) => kind === 'show-me'));
-  if (withRound === undefined) return null;
-  const { items } = withRound.segments.find(({ kind }) => kind === 'show-me')!;
-  return { lessonId: withRound.id, items };
-};
+export const CLASS_COOKIE = 'hoppel-class';
+/** A tablet keeps its pass over the summer; new pictures end it at once. */
+const PASS_MS = 200 * 24 * 60 * 60 * 1000;
 
-export const stationRoutes = ({ classes, children, lessons, answers, settings, live, now }: Parts): Router => {
+const passOf = (door: Door, req: Request) => door.maybePass(parse(req.headers.cookie ?? '')[CLASS_COOKIE]);
+/** Is this tablet a stand-in of the demo? */
+export const isStandIn = (door: Door, req: Request): boolean => passOf(door, req)?.simulated === true;
+
+/** Only tablets that know the class's pictures come further. */
+export const throughTheDoor =
+  (door: Door, classes: Pick<ClassRepository, 'opened'>): RequestHandler =>
+  (req, _res, next) => {
+    classes.opened();
+    next(passOf(door, req) === undefined ? new HoppelError('code-needed') : undefined);
+  };
+
+/** How a tablet comes in; open to every device. */
+export const doorRoutes = (door: Door): Router =>
+  Router().post('/', (req, res) => {
+    const { code, simulated } = PostDoor.parse(req.body);
+    const pass = door.enter(code, simulated === true);
+    res.cookie(CLASS_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: PASS_MS });
+    res.status(204).end();
+  });
+
+export const stationRoutes = (parts: Parts): Router => {
+  const { classes, children, answers, settings, live, door, seats, practiceOf } = parts;
   const router = Router();
   router.get('/', (_req, res) => {
     res.json({
       className: classes.opened().name,
       settings: settings.one(),
       children: children.all(),
-      practice: practiceSet(lessons, dayOf(now())),
       round: stationRound(live.board().round),
     } satisfies StationState);
   });
-  router.get('/children/:id', (req, res) => {
-    const child = children.one(z.coerce.number().int().parse(req.params['id']));
+  router.post('/seats', (req, res) => {
+    const { childId, seat } = PostSeat.parse(req.body);
+    const child = children.one(childId);
+    seats.take(child.id, seat, isStandIn(door, req), live.isListening);
+    live.seatsChanged();
     const { round } = live.board();
     const own = round === null ? [] : answers.fromTablet(round.id, child.id);
-    const answered = own.map(({ roundIndex, answer }) => ({ index: roundIndex!, answer }));
-    res.json({ childId: child.id, roundId: round?.id ?? null, answered } satisfies StationChild);
+    res.json({
+      childId: child.id,
+      roundId: round?.id ?? null,
+      answered: own.map(({ roundIndex, answer }) => ({ index: roundIndex!, answer })),
+      practice: practiceOf(child.id),
+    } satisfies StationChild);
+  });
+  router.delete('/seats/:seat', (req, res) => {
+    if (seats.leave(req.params.seat) !== undefined) live.seatsChanged();
+    res.status(204).end();
+  });
+  router.put('/draft', (req, res) => {
+    const { seat, roundId, index, answer } = PutDraft.parse(req.body);
+    live.draft(seats.childOf(seat), roundId, index, answer);
+    res.status(204).end();
   });
   return router;
 };

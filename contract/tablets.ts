@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import { ITEM_KINDS } from '../core/items/index.ts';
+import { Answer } from './item.ts';
+import { ClassCode } from './station.ts';
+import { SenderId, Time } from './values.ts';
+
+/** A child at a tablet. */
+export const Seat = z.strictObject({
+  childId: z.int(),
+  /** Is the tablet listening now? */
+  connected: z.boolean(),
+  /** A stand-in of the demo, not a child. */
+  simulated: z.boolean(),
+});
+export type Seat = z.infer<typeof Seat>;
+
+/** Where the tasks of a handed set come from: the lesson's own, what each child needs, or times the teacher picked. */
+export const SetSource = z.discriminatedUnion('what', [
+  z.strictObject({ what: z.literal('lesson') }),
+  z.strictObject({ what: z.literal('needs') }),
+  z.strictObject({
+    what: z.literal('times'),
+    kinds: z.array(z.enum(ITEM_KINDS)).min(1).max(ITEM_KINDS.length),
+    times: z.array(Time).min(1).max(12),
+  }),
+]);
+export type SetSource = z.infer<typeof SetSource>;
+
+/** Hands a set to some children, or to all. */
+export const PostSet = z.strictObject({
+  id: SenderId,
+  /** Null: to all. */
+  childIds: z.array(z.int().positive()).min(1).max(60).nullable(),
+  source: SetSource,
+});
+export type PostSet = z.infer<typeof PostSet>;
+
+/** A set that was handed today. */
+export const HandedSet = z.strictObject({
+  id: SenderId,
+  childIds: z.array(z.int()).nullable(),
+  what: z.enum(['lesson', 'needs', 'times']),
+  /** Tasks in it; null where each child gets what it needs. */
+  count: z.int().nullable(),
+});
+export type HandedSet = z.infer<typeof HandedSet>;
+
+/** How fast stand-ins answer: 1 as children do, 20 for those who cannot wait. */
+export const PostRoom = z.strictObject({ pace: z.number().min(0.5).max(100) });
+export type PostRoom = z.infer<typeof PostRoom>;
+
+/** The tablets of the room, for the teacher's own screens. */
+export const Tablets = z.strictObject({
+  code: ClassCode,
+  /** Addresses of the station; the first is the one to show. */
+  addresses: z.array(z.string()),
+  /** Can other devices reach this computer? */
+  lan: z.boolean(),
+  seats: z.array(Seat),
+  sets: z.array(HandedSet),
+  /** Stand-ins at work; null where the class is a real one. */
+  standIns: z.strictObject({ running: z.int(), answers: z.int() }).nullable(),
+});
+export type Tablets = z.infer<typeof Tablets>;
+
+/** What a child is setting or drawing at its tablet in a round. */
+export const Draft = z.strictObject({ childId: z.int(), answer: Answer });
+export type Draft = z.infer<typeof Draft>;
+/** Drafts of the task of now. */
+export const Drafts = z.strictObject({ roundId: SenderId, index: z.int(), drafts: z.array(Draft) });
+export type Drafts = z.infer<typeof Drafts>;

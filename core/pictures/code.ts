@@ -1,0 +1,23 @@
+import type { Rng } from '../common/index.ts';
+import { shuffled } from '../common/index.ts';
+import type { Picture } from './pictures.ts';
+
+/** Pictures a class's code is made of: few, and unlike each other at a glance. */
+export const CODE_PICTURES = [
+  'radish',
+  'snail',
+  'watering-can',
+  'sunflower',
+  'bee',
+  'pumpkin',
+  'boot',
+  'mushroom',
+  'wren',
+] as const satisfies readonly Picture[];
+export type CodePicture = (typeof CODE_PICTURES)[number];
+
+/** Pictures in a code, all different. */
+export const CODE_LENGTH = 3;
+
+/** A new code: three different pictures in order. */
+export const newCode = (rng: Rng): CodePicture[] => shuffled(rng, CODE_PICTURES).slice(0, CODE_LENGTH);

@@ -1,0 +1,69 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { v4 as newId } from 'uuid';
+import { openStream } from '../live/stream.test.support.ts';
+import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
+
+describe('a room of stand-ins', () => {
+  let school: School;
+  beforeEach(async () => {
+    school = await openSchool();
+  });
+  afterEach(() => school.close());
+  const rows = (): number => school.db.prepare<[], number>('SELECT COUNT(*) FROM answer').pluck().get()!;
+  const until = async (holds: () => Promise<boolean> | boolean): Promise<void> => {
+    for (let tries = 0; tries < 600; tries++) {
+      if (await holds()) return;
+      await new Promise((wait) => setTimeout(wait, 20));
+    }
+    throw new Error('it never came to that');
+  };
+  const fill = (pace = 60) => school.post('/tablets/stand-ins', { pace });
+  const sitting = async (): Promise<number> => (await school.get('/tablets')).body.seats.length;
+  const answered = async (): Promise<number> => (await school.get('/board')).body.answers.length;
+
+  it('sits down, answers a round at tablets of its own, and is gone in one step with all it answered', async () => {
+    const before = rows();
+    await fill().expect(201);
+    await until(async () => (await sitting()) === 22);
+    await beginRound(school);
+    await until(async () => (await answered()) === 22);
+    const { body } = await school.get('/board');
+    expect(new Set(body.answers.map(({ source }: { source: string }) => source))).toEqual(new Set(['simulated']));
+    const verdicts = new Set(body.answers.map(({ verdict }: { verdict: string }) => verdict));
+    expect(verdicts).toContain('right');
+    expect((await school.get('/tablets')).body.standIns).toMatchObject({ running: 22 });
+    const after = await school.delete('/tablets/stand-ins').expect(200);
+    expect(after.body).toMatchObject({ seats: [], standIns: { running: 0, answers: 0 } });
+    expect(rows()).toBe(before);
+  });
+  it('lets the wall see its hands turn, and practises alone when no round asks', async () => {
+    const before = rows();
+    await fill().expect(201);
+    await until(() => rows() > before + 30);
+    await beginRound(school);
+    const teacher = await openStream(`${school.url}/api/live`);
+    await teacher.until(({ event }) => event === 'draft');
+    await teacher.end();
+  });
+  it('leaves the seats of real children alone, and gives way to one who comes', async () => {
+    await school.post('/station/seats', { childId: 1, seat: newId() }).expect(200);
+    await fill().expect(201);
+    await until(async () => (await sitting()) === 22);
+    const seats = (await school.get('/tablets')).body.seats as { childId: number; simulated: boolean }[];
+    expect(seats.find(({ childId }) => childId === 1)!.simulated).toBe(false);
+    await school.post('/station/seats', { childId: 2, seat: newId() }).expect(200);
+  });
+  it('takes none of a real child’s answers with it', async () => {
+    await fill().expect(201);
+    const round = await beginRound(school);
+    await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
+    await until(async () => (await answered()) > 5);
+    await school.delete('/tablets/stand-ins').expect(200);
+    const { body } = await school.get('/board');
+    expect(body.answers).toMatchObject([{ childId: 1, source: 'tablet' }]);
+  });
+  it('comes into no real class', async () => {
+    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
+    expect((await fill().expect(409)).body.code).toBe('no-stand-ins');
+  });
+});

@@ -1,0 +1,149 @@
+import { setTimeout } from 'node:timers/promises';
+import { EventSource } from 'eventsource';
+import { v4 as newId } from 'uuid';
+import { StationChild, StationRound, type ClassCode, type PostAnswer } from '../../contract/index.ts';
+import { gearedAngles } from '../../core/clock/index.ts';
+import type { Rng } from '../../core/common/index.ts';
+import { startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
+import { mark } from '../../core/marking/index.ts';
+import { nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
+import { anyStyle, simulateAnswer, simulateDrawing, type SimulatedChild } from '../../core/simulation/index.ts';
+
+/** A made-up child at a tablet of its own. */
+export interface StandIn {
+  readonly childId: number;
+  readonly behaves: SimulatedChild;
+}
+interface Room {
+  /** Where the server is reached, as a tablet reaches it. */
+  readonly url: string;
+  readonly code: ClassCode;
+  /** 1 is as fast as children are. */
+  readonly pace: number;
+  readonly rng: Rng;
+  readonly ended: AbortSignal;
+}
+
+/** Milliseconds a child thinks before it touches anything, and between what its finger shows on the wall. */
+const THINK_MS = { least: 2500, most: 7000 };
+const STEP_MS = 350;
+const STEPS = 8;
+/** Milliseconds before a child begins to practise alone when no round asks for it. */
+const IDLE_MS = 4000;
+
+/** Waits, or less when the room is emptied. */
+const wait = (ms: number, ended: AbortSignal): Promise<void> =>
+  setTimeout(ms, undefined, { signal: ended }).catch((error: unknown) => {
+    if (!ended.aborted) throw error;
+  });
+
+/** A drawing is made as a finger makes it; anything else is as the child answers. */
+const given = (child: SimulatedChild, item: Item, rng: Rng): Answer => {
+  const answer = simulateAnswer(child, item, rng);
+  if (answer.kind === 'observed') return item.kind === 'name-part' ? { kind: 'part', part: item.part } : answer;
+  const [hour, minute] = answer.kind === 'drawn' ? answer.hands : [];
+  if (hour === undefined || minute === undefined) return answer;
+  return {
+    kind: 'strokes',
+    strokes: simulateDrawing({ hour: hour.angle, minute: minute.angle }, anyStyle(rng), rng),
+  };
+};
+
+/** Where a hand is on its way, so that the wall sees it turn. @param share 0..1 */
+const onTheWay = (item: Item, answer: Answer, share: number): Answer | undefined => {
+  const time = timeOfItem(item);
+  if (answer.kind !== 'hands' || time === undefined) return undefined;
+  const from = gearedAngles(startingTime(time));
+  const between = (a: number, b: number): number => (a + (((b - a + 540) % 360) - 180) * share + 360) % 360;
+  return { kind: 'hands', hour: between(from.hour, answer.hour), minute: between(from.minute, answer.minute) };
+};
+
+/**
+ * A stand-in for a child at a tablet: comes in by the pictures, sits down, follows rounds and practises alone, all through
+ * the same addresses as a real tablet and at a child's pace.
+ */
+export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Promise<void> => {
+  const { url, code, pace, rng, ended } = room;
+  const seat = newId();
+  let cookie = '';
+  const send = async (method: string, path: string, body?: unknown): Promise<Response> =>
+    fetch(`${url}api${path}`, {
+      method,
+      headers: { 'Content-Type': 'application/json', cookie },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
+    });
+  const entered = await send('POST', '/station/door', { code, simulated: true });
+  if (!entered.ok) throw new Error(`a stand-in could not come in: ${await entered.text()}`);
+  cookie = entered.headers.getSetCookie()[0]!.split(';')[0]!;
+  const sit = async (): Promise<StationChild | undefined> => {
+    const reply = await send('POST', '/station/seats', { childId, seat });
+    return reply.ok ? StationChild.parse(await reply.json()) : undefined;
+  };
+  if ((await sit()) === undefined) return; // A real child sits there.
+
+  let round: StationRound | null = null;
+  let away = false;
+  const answeredIn = new Set<string>();
+  const stream = new EventSource(`${url}api/station/live?seat=${seat}`, {
+    fetch: (input, init) => fetch(input, { ...init, headers: { ...init.headers, cookie } }),
+  });
+  stream.addEventListener('round', ({ data }) => {
+    round = StationRound.nullable().parse(JSON.parse(String(data)));
+  });
+  stream.addEventListener('away', () => {
+    away = true;
+  });
+  const isOver = (): boolean => ended.aborted || away;
+  const pause = (ms: number): Promise<void> => wait(ms / pace, ended);
+  const think = (): Promise<void> => pause(THINK_MS.least + rng() * (THINK_MS.most - THINK_MS.least));
+  const post = (answer: Answer, to: PostAnswer['to']): Promise<Response> =>
+    send('POST', '/answers', { id: newId(), childId, answer, to } satisfies PostAnswer);
+
+  /** The task of a round: the wall sees the hands turn, then the answer is given. */
+  const answerRound = async ({ id, index, item }: StationRound): Promise<void> => {
+    const key = `${id} ${index}`;
+    answeredIn.add(key);
+    const answer = given(behaves, item, rng);
+    await think();
+    const isNow = (): boolean => round?.id === id && round.index === index && !isOver();
+    for (let step = 1; step <= STEPS && isNow(); step++) {
+      const draft = onTheWay(item, answer, step / STEPS) ?? answer;
+      await send('PUT', '/station/draft', { seat, roundId: id, index, answer: draft });
+      await pause(STEP_MS);
+    }
+    if (isNow()) await post(answer, { setting: 'round', roundId: id, index });
+  };
+  const practise = async (): Promise<void> => {
+    const practice = (await sit())?.practice;
+    if (practice === undefined || practice === null) return;
+    const done: Practised[] = [];
+    const isFree = (): boolean => !isOver() && (round === null || round.closed);
+    while (isFree()) {
+      const { set, needs, lessonId } = practice;
+      const item = set === null ? nextByNeed(needs, done, rng) : nextOfSet(set, needs, done, rng);
+      if (item === undefined) return;
+      await think();
+      if (!isFree()) return;
+      const answer = given(behaves, item, rng);
+      await post(answer, { setting: 'alone', lessonId, item, attempt: 1 });
+      done.push({ item, answer, verdict: mark(item, answer).verdict });
+    }
+  };
+
+  try {
+    while (!isOver()) {
+      const now = round as StationRound | null;
+      if (now !== null && !now.closed) {
+        if (!answeredIn.has(`${now.id} ${now.index}`) && !now.revealed) await answerRound(now);
+        else await pause(STEP_MS);
+      } else {
+        await pause(IDLE_MS * (0.5 + rng()));
+        const later = round as StationRound | null;
+        if (!isOver() && (later === null || later.closed)) await practise();
+      }
+    }
+  } finally {
+    stream.close();
+    if (!away) await send('DELETE', `/station/seats/${seat}`).catch(() => undefined);
+  }
+};
