@@ -84,7 +84,12 @@ export const SKILL_DATA: Readonly<Record<Skill, SkillData>> = {
     ['face', 'numbers'],
     ['us-1-time', 'england-3-time'],
   ),
-  'judge-clock': skill('mixed', ['oclock-read'], ['judge-clock', 'mend-clock'], ['possible', 'hour-hand', 'minute-hand']),
+  'judge-clock': skill(
+    'mixed',
+    ['oclock-read'],
+    ['judge-clock', 'mend-clock'],
+    ['possible', 'hour-hand', 'minute-hand'],
+  ),
   'quarter-past': skill('onward', ['mixed'], ANY_READING, ['quarter-past'], ['us-2-time', 'england-2-time']),
   'quarter-to': skill('onward', ['quarter-past'], ANY_READING, ['quarter-to'], ['us-2-time', 'england-2-time']),
   'five-minutes': skill('onward', ['quarter-to'], ANY_READING, ['five-minutes'], ['us-2-time', 'england-2-time']),

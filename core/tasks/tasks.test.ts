@@ -1,12 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
-import { timeOf } from '../clock/index.ts';
+import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../sets/index.ts';
 import { simulateAnswer } from '../simulation/index.ts';
-import { DEFAULT_CONVENTIONS, sentence, type Conventions } from '../wording/index.ts';
-import { askPhrase, helpFor, judgementAt, regionOf } from './index.ts';
+import { DEFAULT_CONVENTIONS, HALF_PAST_PHRASES, sentence, type Conventions } from '../wording/index.ts';
+import { askPhrase, helpFor, judgementAt, regionOf, tilesOf, timeWords } from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
 const british: Conventions = { ...usual, english: 'en-GB', handNames: 'short-long' };
@@ -95,4 +95,18 @@ it('a clock to mend stands wrong in one way, and is mended by the hands of its t
     expect(mark(item, { kind: 'hands', ...item.clock.hands }).verdict).not.toBe('right');
     expect(mark(item, rightAnswers(item)[0]!).verdict).toBe('right');
   }
+});
+
+describe('word tiles', () => {
+  it('put together say every o’clock and half past in the words of the class', () => {
+    for (const halfPastPhrase of HALF_PAST_PHRASES)
+      for (const time of TAUGHT_TIMES) {
+        const conventions = { ...usual, halfPastPhrase };
+        const text = tilesOf(time, conventions).join(' ');
+        expect([text, mark({ kind: 'write-words', shown: time }, { kind: 'text', text }, conventions).verdict]).toEqual(
+          [text, 'right'],
+        );
+      }
+  });
+  it('are the class’s own words', () => expect(timeWords(usual)).toEqual({ oclock: 'o’clock', halfPast: 'half past' }));
 });

@@ -17,6 +17,8 @@ const {
   around = 0,
   only,
   door,
+  lit,
+  disabled = false,
 } = defineProps<{
   /** Degrees clockwise from 12. */
   angles: HandAngles;
@@ -25,6 +27,9 @@ const {
   around?: number;
   only?: Hand | undefined;
   door?: number | undefined;
+  /** A numeral to light up. */
+  lit?: number | undefined;
+  disabled?: boolean;
 }>();
 const emit = defineEmits<{ turn: [hand: Hand, angle: number] }>();
 
@@ -34,7 +39,7 @@ const svg = useTemplateRef('svg');
 const turn = (hand: Hand, angle: number): void => emit('turn', hand, normaliseAngle(angle));
 const { held, down, move, up } = useHandDrag({
   svg,
-  disabled: () => false,
+  disabled: () => disabled,
   fingers: () => 2,
   angles: () => angles,
   handAt: (point) => handAt(point, angles, HAND_TIPS.full),
@@ -46,7 +51,7 @@ const { held, down, move, up } = useHandDrag({
 const MARK = 6;
 const key = (event: KeyboardEvent, hand: Hand): void => {
   const step = stepOfKey(event);
-  if (step === undefined) return;
+  if (step === undefined || disabled) return;
   event.preventDefault();
   turn(hand, angles[hand] + step * MARK);
 };
@@ -64,6 +69,8 @@ const key = (event: KeyboardEvent, hand: Hand): void => {
       :aria-valuenow="Math.round(angles[hand])"
       aria-valuemin="0"
       aria-valuemax="359"
+      :aria-disabled="disabled"
+      :data-hand="hand"
       @keydown="key($event, hand)"
     />
     <svg
@@ -77,7 +84,7 @@ const key = (event: KeyboardEvent, hand: Hand): void => {
       @pointerup="up"
       @pointercancel="up"
     >
-      <ClockDial :door="door"><slot name="dial" /></ClockDial>
+      <ClockDial :door="door" :lit="lit"><slot name="dial" /></ClockDial>
       <ClockHands :minutes="0" :free="angles" :only="only" />
       <slot name="over" />
     </svg>

@@ -1,7 +1,13 @@
 import { computed, type Ref } from 'vue';
-import { HANDS, wrapToDial } from '../../core/clock/index.ts';
+import { HANDS, wrapToDial, type DialTime, type Hand } from '../../core/clock/index.ts';
 import { handName, handPlace, sentence, type Conventions } from '../../core/wording/index.ts';
 import { stepOfKey } from './stepOfKey.ts';
+
+/** Where the hands of a clock stand, never what they say: the reading is the task. @param only of this hand alone */
+export const handPlaces = (time: DialTime, conventions: Conventions, only?: Hand): string =>
+  HANDS.filter((hand) => only === undefined || hand === only)
+    .map((hand) => `${handName(hand, conventions)} ${sentence(handPlace(hand, time), conventions)}`)
+    .join(', ');
 
 interface Options {
   /** Unwrapped minutes after twelve. */
@@ -15,12 +21,7 @@ interface Options {
 /** A clock to turn as a slider: its keys, and what a screen reader hears of it. */
 export const useClockSlider = ({ minutes, conventions, stepBy, plainStep = 1 }: Options) => {
   const now = computed(() => wrapToDial(minutes.value));
-  /** Where the hands stand, never what they say: the reading is the task. */
-  const places = computed(() =>
-    HANDS.map((hand) => `${handName(hand, conventions())} ${sentence(handPlace(hand, now.value), conventions())}`).join(
-      ', ',
-    ),
-  );
+  const places = computed(() => handPlaces(now.value, conventions()));
   const key = (event: KeyboardEvent): void => {
     const step = stepOfKey(event);
     if (step === undefined) return;

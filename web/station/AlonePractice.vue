@@ -1,108 +1,116 @@
-<!-- A child alone with the lesson's set: no timer, a light instead of a mark, a second try, then the clock shows it. -->
+<!-- A child on its own: no timer, a light instead of a mark, a second try, then the answer is shown. -->
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, useTemplateRef } from 'vue';
-import { useI18n } from 'vue-i18n';
-import { useRoute, useRouter } from 'vue-router';
-import { gearedAngles, turnNearestTo, type DialTime } from '../../core/clock/index.ts';
-import { startingTime } from '../../core/items/index.ts';
-import { handToHelp, mark, numeralOf } from '../../core/marking/index.ts';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Practice } from '../../contract/index.ts';
+import { seededRng } from '../../core/common/index.ts';
+import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
+import { mark } from '../../core/marking/index.ts';
+import { FEWEST_ITEMS, nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
+import { helpFor, type Help } from '../../core/tasks/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
-import TaskScreen, { type TaskStatus } from './TaskScreen.vue';
 import { useStationStore } from './stationStore.ts';
+import { SHOW_MS, type TaskStatus } from './tasks/task.ts';
+import TaskFrame from './tasks/TaskFrame.vue';
 
-const { t } = useI18n();
-const route = useRoute();
+const { child: childId, practice } = defineProps<{
+  child: number;
+  /** As it was when the child began, whatever the lesson does meanwhile. */
+  practice: Practice;
+}>();
+const emit = defineEmits<{ again: [] }>();
 const router = useRouter();
 const store = useStationStore();
-const screen = useTemplateRef('screen');
 const words = useClockWords(() => store.state!.settings);
 
-const child = computed(() => store.state!.children.find(({ id }) => id === Number(route.params['childId'])));
-/** The set stays as it was when the child began, whatever the lesson does meanwhile. */
-const practice = store.state!.practice;
-const times = (practice?.items ?? []).flatMap((item) => (item.kind === 'set' ? [item.shown] : []));
+const RIGHT_MS = 1300;
+const LOOK_MS = 1400;
 
-const index = ref(0);
-const status = ref<TaskStatus>('setting');
-const attempt = ref(1);
-const lit = ref<number>();
-const message = ref('');
-const minutes = ref(0);
-const asked = computed((): DialTime | undefined => times[index.value]);
-
-const begin = (): void => {
-  status.value = 'setting';
-  attempt.value = 1;
-  lit.value = undefined;
-  message.value = '';
-  if (asked.value !== undefined) minutes.value = startingTime(asked.value);
+const kept = await store.kept.get('progress');
+const mine = kept?.childId === childId && kept.key === practice.key ? kept : undefined;
+const seed = mine?.seed ?? Math.floor(Math.random() * 2 ** 31);
+const done = shallowRef<readonly Practised[]>(mine?.done ?? []);
+/** The same place of the same session always has the same task, so that a reload does not change it. */
+const next = (): Item | undefined => {
+  const rng = seededRng(seed + done.value.length);
+  const { set, needs } = practice;
+  return set === null ? nextByNeed(needs, done.value, rng) : nextOfSet(set, needs, done.value, rng);
 };
-begin();
+const item = shallowRef<Item | undefined>(next());
+const answer = ref<Answer>();
+const status = ref<TaskStatus>('open');
+const help = shallowRef<Help>();
+const shown = shallowRef<Answer>();
+/** Stones: of a set its tasks and those put in between; otherwise at least six, and one more when it goes on. */
+const count = computed(() => {
+  const at = done.value.length + (item.value === undefined ? 0 : 1);
+  if (practice.set === null) return Math.max(FEWEST_ITEMS, at);
+  const putIn = done.value.filter((one) => !practice.set!.some((own) => own === one.item)).length;
+  return Math.max(at, practice.set.length + putIn);
+});
 
 let timer: ReturnType<typeof setTimeout> | undefined;
 onScopeDispose(() => clearTimeout(timer));
 /** The hare hops on after a moment to look. */
 const goOn = (ms: number): void => {
   timer = setTimeout(() => {
-    index.value += 1;
-    begin();
+    answer.value = help.value = shown.value = undefined;
+    status.value = 'open';
+    item.value = next();
+    if (item.value === undefined) void store.kept.forget('progress');
   }, ms);
 };
-const help = (time: DialTime): void => {
-  const hand = handToHelp(time, gearedAngles(minutes.value)) ?? 'minute';
-  lit.value = numeralOf(hand, time);
-  message.value = t(hand === 'hour' ? 'station.hintHour' : 'station.hintMinute', words.hands.value);
-};
-const done = async (): Promise<void> => {
-  const time = asked.value;
-  if (time === undefined || child.value === undefined || practice === null) return;
-  const item = { kind: 'set', shown: time } as const;
-  const answer = { kind: 'hands', ...gearedAngles(minutes.value) } as const;
-  store.answerAlone(child.value.id, practice.lessonId, item, attempt.value, answer);
-  if (mark(item, answer, store.state!.settings).verdict === 'right') {
+const handIn = (): void => {
+  const [asked, given] = [item.value, answer.value];
+  if (asked === undefined || given === undefined) return;
+  const attempt = status.value === 'hint' ? 2 : 1;
+  const { verdict } = mark(asked, given, store.state!.settings);
+  store.answerAlone(practice.lessonId, asked, attempt, given);
+  // The first answer counts, for the record and for what comes next.
+  if (attempt === 1) {
+    done.value = [...done.value, { item: asked, answer: given, verdict }];
+    void store.kept.set('progress', { childId, key: practice.key, seed, done: done.value });
+  }
+  if (verdict === 'right') {
     status.value = 'right';
-    lit.value = undefined;
-    goOn(1100);
-  } else if (attempt.value === 1) {
-    attempt.value = 2;
+    help.value = undefined;
+    goOn(RIGHT_MS);
+  } else if (attempt === 1) {
     status.value = 'hint';
-    help(time);
+    help.value = helpFor(asked, given, store.state!.settings);
   } else {
     status.value = 'watching';
-    await screen.value?.turnTo(turnNearestTo(minutes.value, time), 2600);
-    goOn(1400);
+    help.value = undefined;
+    shown.value = rightAnswers(asked, store.state!.settings)[0];
+    goOn(SHOW_MS + LOOK_MS);
   }
 };
-const again = (): void => {
-  index.value = 0;
-  begin();
-};
+/** Where the hare is: on the task of now, though its first answer is in already. */
+const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 1));
 </script>
 
 <template>
-  <template v-if="child">
-    <TaskScreen
-      v-if="asked !== undefined"
-      ref="screen"
-      v-model="minutes"
-      :child="child"
-      :settings="store.state!.settings"
-      :asked="asked"
-      :status="status"
-      :count="times.length"
-      :index="index"
-      :lit="lit"
-      :message="message"
-      @done="done"
-      @undo="minutes = startingTime(asked)"
-    />
-    <FinishedScreen
-      v-else
-      :times="times"
-      :settings="store.state!.settings"
-      @again="again"
-      @back="router.push({ name: 'child', params: { childId: child.id } })"
-    />
-  </template>
+  <TaskFrame
+    v-if="item && store.who"
+    :key="index"
+    v-model="answer"
+    :child="store.who"
+    :settings="store.state!.settings"
+    :item="item"
+    :status="status"
+    :count="count"
+    :index="index"
+    :light="help?.light ?? {}"
+    :message="help ? words.phrase(help.sentence) : ''"
+    :shown="shown"
+    @done="handIn"
+  />
+  <FinishedScreen
+    v-else
+    :done="done"
+    :settings="store.state!.settings"
+    @again="emit('again')"
+    @back="router.push({ name: 'child', params: { childId } })"
+  />
 </template>

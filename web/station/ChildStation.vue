@@ -1,86 +1,83 @@
-<!-- A child in the class's round: the task arrives by itself, the board shows the answer. -->
+<!-- A child in the class's round: the task arrives by itself, "show" holds it, the board shows the answer. -->
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue';
-import { useRoute } from 'vue-router';
-import { gearedAngles, readHands, turnNearestTo } from '../../core/clock/index.ts';
-import { startingTime } from '../../core/items/index.ts';
+import { useThrottleFn } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { rightAnswers, type Answer } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import TaskScreen, { type TaskStatus } from './TaskScreen.vue';
+import { canHandIn, type TaskStatus } from './tasks/task.ts';
+import TaskFrame from './tasks/TaskFrame.vue';
 import WaitingScreen from './WaitingScreen.vue';
 import { useStationStore } from './stationStore.ts';
 
-const route = useRoute();
 const store = useStationStore();
-const screen = useTemplateRef('screen');
-const child = computed(() => store.state!.children.find(({ id }) => id === Number(route.params['childId'])));
 const round = computed(() => (store.round?.closed === false ? store.round : undefined));
-/** A tablet is for setting clocks; for all else the class looks at the board. */
-const asked = computed(() => {
-  const item = round.value?.item;
-  return item?.kind === 'set' || item?.kind === 'set-free' ? item.shown : undefined;
-});
-const minutes = ref(0);
+const place = computed(() => round.value && `${round.value.id} ${round.value.index}`);
 const own = computed(() => round.value && store.ownAnswer(round.value));
+const answer = ref<Answer>();
 const right = computed(
   () =>
     round.value !== undefined &&
     own.value !== undefined &&
     mark(round.value.item, own.value, store.state!.settings).verdict === 'right',
 );
-
 const status = computed((): TaskStatus => {
   const now = round.value;
   if (now === undefined) return 'waiting';
   if (now.revealed) return right.value ? 'right' : 'watching';
-  return own.value === undefined ? 'setting' : 'waiting';
+  return own.value === undefined ? 'open' : 'waiting';
 });
-const start = (): void => {
-  const now = round.value;
-  // Who comes in after the reveal sees what the board shows.
-  if (now !== undefined && asked.value !== undefined)
-    minutes.value = now.revealed ? asked.value : startingTime(asked.value);
-};
-watch(() => `${round.value?.id} ${round.value?.index}`, start, { immediate: true });
-// A tablet that was reloaded shows the clock its child has set.
-watch(own, (answer) => {
-  if (answer?.kind === 'hands' && round.value?.revealed === false) minutes.value = readHands(answer).time;
-});
-
-/** When the board shows the answer, a clock that was not right turns there too: by the short way, to be seen. */
-const SHOW_MS = 2000;
+/** A tablet that was reloaded shows what its child has answered. */
 watch(
-  () => round.value?.revealed === true,
-  (revealed) => {
-    if (!revealed || asked.value === undefined || right.value) return;
-    void screen.value?.turnTo(turnNearestTo(minutes.value, asked.value), SHOW_MS);
+  [place, own],
+  ([now], [before]) => {
+    if (now !== before || own.value !== undefined) answer.value = own.value;
+  },
+  { immediate: true },
+);
+const shown = computed(() =>
+  round.value !== undefined && status.value === 'watching'
+    ? rightAnswers(round.value.item, store.state!.settings)[0]
+    : undefined,
+);
+
+/** Milliseconds between two looks of the wall at what is being set. */
+const DRAFT_MS = 180;
+const tell = useThrottleFn(
+  () => {
+    const now = round.value;
+    if (now !== undefined && status.value === 'open' && answer.value !== undefined) store.draft(now, answer.value);
+  },
+  DRAFT_MS,
+  true,
+);
+watch(answer, () => void tell());
+
+const handIn = (): void => {
+  const now = round.value;
+  if (now !== undefined && canHandIn(now.item, answer.value)) store.answerRound(now, answer.value);
+};
+/** "Show" holds what is there; who has not begun yet may still. */
+watch(
+  () => round.value !== undefined && !['ask', 'think'].includes(round.value.phase),
+  (held) => {
+    if (held && status.value === 'open') handIn();
   },
 );
-const done = (): void => {
-  const now = round.value;
-  if (now === undefined || child.value === undefined) return;
-  const answer = { kind: 'hands', ...gearedAngles(minutes.value) } as const;
-  store.answerRound(child.value.id, now, answer);
-};
 </script>
 
 <template>
-  <TaskScreen
-    v-if="child && round && asked !== undefined"
-    ref="screen"
-    v-model="minutes"
-    :child="child"
+  <TaskFrame
+    v-if="round && store.who"
+    :key="place ?? ''"
+    v-model="answer"
+    :child="store.who"
     :settings="store.state!.settings"
-    :asked="asked"
+    :item="round.item"
     :status="status"
     :count="round.count"
     :index="round.index"
-    @done="done"
-    @undo="start"
+    :shown="shown"
+    @done="handIn"
   />
-  <WaitingScreen
-    v-else-if="child"
-    :child="child"
-    :look-up="round !== undefined"
-    :can-practise="store.state!.practice !== null"
-  />
+  <WaitingScreen v-else-if="store.who" :child="store.who" :can-practise="store.child?.practice != null" />
 </template>

@@ -1,26 +1,25 @@
-<!-- The end of a set: the clocks that were set, and two ways on. -->
+<!-- The end of a session: what I can do now, in pictures, and two ways on. -->
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
-import type { DialTime } from '../../core/clock/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
+import { shownSkills, type Practised } from '../../core/practice/index.ts';
 import HareFigure from '../shell/HareFigure.vue';
-import { useClockWords } from '../stores/useClockWords.ts';
+import SkillPicture from './SkillPicture.vue';
 
-const { times, settings } = defineProps<{ times: readonly DialTime[]; settings: Settings }>();
+const { done, settings } = defineProps<{ done: readonly Practised[]; settings: Settings }>();
 const emit = defineEmits<{ again: []; back: [] }>();
 const { t } = useI18n();
-const words = useClockWords(() => settings);
+const skills = computed(() => shownSkills(done));
 </script>
 
 <template>
   <section class="finished">
     <HareFigure :px="110" />
-    <h1>{{ t('station.finished') }}</h1>
+    <h1>{{ t(skills.length > 0 ? 'station.finished' : 'station.practised') }}</h1>
     <ul>
-      <li v-for="time in times" :key="time">
-        <SmallClock :time="time" :px="120" size="full" :label="words.said(time)" />
-        <strong>{{ words.written(time) }}</strong>
+      <li v-for="skill in skills" :key="skill">
+        <SkillPicture :skill="skill" :done="done" :settings="settings" />
       </li>
     </ul>
     <div class="acts">
@@ -49,12 +48,8 @@ ul {
   display: flex;
   flex-wrap: wrap;
   justify-content: center;
-  gap: 16px 26px;
-}
-li {
-  display: grid;
-  justify-items: center;
-  font-size: 26px;
+  gap: 16px 22px;
+  max-width: 1000px;
 }
 .acts {
   display: flex;

@@ -50,6 +50,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
     }"
     :plain-step="5"
   >
+    <template #dial><slot name="dial" /></template>
     <template #under>
       <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH + 2 * EDGE_WIDTH" class="edge" />
       <circle :r="GROOVE" :stroke-width="GROOVE_WIDTH" class="groove" />

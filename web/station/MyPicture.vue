@@ -1,18 +1,20 @@
-<!-- Who sits here; a tap goes back to the pictures. -->
+<!-- Who sits here. A tap says bye: it goes back to the pictures, and nothing of the child stays on the tablet. -->
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
 import ChildPicture from '../people/ChildPicture.vue';
+import { useStationStore } from './stationStore.ts';
 
 const { child } = defineProps<{ child: Child }>();
 const { t } = useI18n();
+const store = useStationStore();
 </script>
 
 <template>
-  <router-link :to="{ name: 'pick' }" class="me" :aria-label="t('station.notMe', { name: child.name })">
+  <button type="button" class="me" :aria-label="t('station.notMe', { name: child.name })" @click="store.bye()">
     <ChildPicture :picture="child.picture" :px="84" />
     <strong>{{ child.name }}</strong>
-  </router-link>
+  </button>
 </template>
 
 <style scoped>
@@ -23,9 +25,9 @@ const { t } = useI18n();
   gap: 14px;
   min-width: 0;
   color: var(--ink);
-  text-decoration: none;
   font-size: 24px;
   line-height: 1.2;
+  text-align: left;
   border-radius: 44px;
 }
 strong {

@@ -1,25 +1,41 @@
 <!-- Tap your picture. -->
 <script setup lang="ts">
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
 import ChildPicture from '../people/ChildPicture.vue';
 import { useStationStore } from './stationStore.ts';
 
 const { t } = useI18n();
+const router = useRouter();
 const store = useStationStore();
+const busy = ref(false);
+const pick = async (childId: number): Promise<void> => {
+  if (busy.value) return;
+  busy.value = true;
+  try {
+    if (await store.sit(childId)) await router.push({ name: 'child', params: { childId } });
+  } finally {
+    busy.value = false;
+  }
+};
 </script>
 
 <template>
   <section class="pick">
     <h1>{{ t('station.who') }}</h1>
+    <p v-if="store.taken !== undefined" class="taken" role="status">{{ t('station.taken') }}</p>
     <ul>
       <li v-for="child in store.state!.children" :key="child.id">
-        <router-link
-          :to="{ name: 'child', params: { childId: child.id } }"
+        <button
+          type="button"
+          :class="{ elsewhere: store.taken === child.id }"
           :aria-label="t('station.me', { name: child.name })"
+          @click="pick(child.id)"
         >
           <ChildPicture :picture="child.picture" :px="88" />
           <span class="name">{{ child.name }}</span>
-        </router-link>
+        </button>
       </li>
     </ul>
   </section>
@@ -37,6 +53,9 @@ h1 {
   line-height: 1.3;
   margin-bottom: 20px;
 }
+.taken {
+  margin: -10px 0 14px;
+}
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
@@ -44,7 +63,7 @@ ul {
   max-width: 1160px;
   margin: 0 auto;
 }
-a {
+button {
   display: inline-grid;
   justify-items: center;
   gap: 4px;
@@ -52,16 +71,27 @@ a {
   width: 100%;
   max-width: 150px;
   color: var(--ink);
-  text-decoration: none;
   border-radius: 20px;
 }
-a:hover {
+button:hover {
   background: rgba(255, 255, 255, 0.55);
+}
+.elsewhere {
+  animation: shake 0.5s ease-in-out 2;
+  opacity: 0.6;
 }
 .name {
   font-weight: 700;
   font-size: 20px;
   line-height: 1.3;
   overflow-wrap: anywhere;
+}
+@keyframes shake {
+  25% {
+    transform: translateX(-6px);
+  }
+  75% {
+    transform: translateX(6px);
+  }
 }
 </style>

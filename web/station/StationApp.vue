@@ -2,43 +2,53 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { colourHands, provideFace } from '../clock/useFace.ts';
 import GardenScene from './GardenScene.vue';
-import PickPicture from './PickPicture.vue';
+import CodeScreen from './door/CodeScreen.vue';
 import { useStationStore } from './stationStore.ts';
+import { useSwitchKeys } from './useSwitchKeys.ts';
 
 const { t, locale } = useI18n();
 const store = useStationStore();
 const route = useRoute();
-void store.load();
+const router = useRouter();
+void store.load().then(() => store.join());
 provideFace(() => store.state?.settings);
 colourHands(() => store.state?.settings);
-/** An address kept from another class leads to the pictures. */
-const unknownChild = computed(() => {
-  const { childId } = route.params;
-  return childId !== undefined && !store.state?.children.some(({ id }) => id === Number(childId));
-});
-
 watch(
   () => store.state?.settings.english,
   (english) => {
     if (english !== undefined) document.documentElement.lang = locale.value = english;
   },
 );
+/** The child of the address sits down, as after a reload; where it cannot, the pictures are there. */
+const childId = computed(() => Number(route.params['childId']) || undefined);
 watch(
-  () => Number(route.params['childId']) || undefined,
-  (childId) => store.join(childId),
+  [childId, () => store.state !== undefined && !store.needsCode],
+  async ([asked, isIn]) => {
+    if (asked === undefined || !isIn || store.child?.childId === asked) return;
+    const isKnown = store.state!.children.some(({ id }) => id === asked);
+    if (!isKnown || !(await store.sit(asked))) await router.replace({ name: 'pick' });
+  },
   { immediate: true },
 );
+// Said bye, or sent away by the teacher: back to the pictures, and no way back by the browser's own button.
+watch(
+  () => store.child,
+  (now, before) => {
+    if (now === undefined && before !== undefined) void router.replace({ name: 'pick' });
+  },
+);
+useSwitchKeys();
 </script>
 
 <template>
   <div class="station child-type">
     <GardenScene />
-    <main v-if="store.state">
-      <PickPicture v-if="unknownChild" />
-      <router-view v-else :key="route.path" />
+    <main v-if="store.needsCode"><CodeScreen /></main>
+    <main v-else-if="store.state">
+      <router-view v-if="childId === undefined || store.child?.childId === childId" :key="route.path" />
     </main>
     <p v-else class="opening" role="status">{{ t(store.noClass ? 'station.noClass' : 'station.loading') }}</p>
     <p v-if="!store.connected || store.waiting > 0" class="quiet-sign" role="status">

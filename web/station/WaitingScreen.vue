@@ -5,12 +5,7 @@ import type { Child } from '../../contract/index.ts';
 import HareFigure from '../shell/HareFigure.vue';
 import MyPicture from './MyPicture.vue';
 
-const { child, canPractise, lookUp } = defineProps<{
-  child: Child;
-  canPractise: boolean;
-  /** The class is asked something at the board that is not answered on a tablet. */
-  lookUp: boolean;
-}>();
+const { child, canPractise } = defineProps<{ child: Child; canPractise: boolean }>();
 const { t } = useI18n();
 </script>
 
@@ -20,8 +15,8 @@ const { t } = useI18n();
     <MyPicture :child="child" />
     <div class="middle">
       <div class="hare"><HareFigure :px="190" /></div>
-      <p role="status">{{ t(lookUp ? 'station.lookAtBoard' : 'station.waiting') }}</p>
-      <router-link v-if="canPractise && !lookUp" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
+      <p role="status">{{ t('station.waiting') }}</p>
+      <router-link v-if="canPractise" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
         t('station.alone')
       }}</router-link>
     </div>

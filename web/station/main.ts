@@ -8,9 +8,9 @@ import { installTokens } from '../look/tokens.ts';
 import { createWords } from '../messages/i18n.ts';
 import uk from '../messages/en-GB/station.json';
 import us from '../messages/en-US/station.json';
-import AlonePractice from './AlonePractice.vue';
 import ChildStation from './ChildStation.vue';
 import PickPicture from './PickPicture.vue';
+import PracticePage from './PracticePage.vue';
 import StationApp from './StationApp.vue';
 
 const router = createRouter({
@@ -18,7 +18,7 @@ const router = createRouter({
   routes: [
     { path: '/station', name: 'pick', component: PickPicture },
     { path: '/station/:childId(\\d+)', name: 'child', component: ChildStation },
-    { path: '/station/:childId(\\d+)/alone', name: 'alone', component: AlonePractice },
+    { path: '/station/:childId(\\d+)/alone', name: 'alone', component: PracticePage },
     { path: '/:rest(.*)*', redirect: '/station' },
   ],
 });

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import {
   AnswerReply,
@@ -7,12 +7,14 @@ import {
   StationChild,
   StationRound,
   StationState,
+  type ClassCode,
   type PostAnswer,
   type StationEvents,
 } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { Refused, get, post } from '../api/client.ts';
+import { Refused, get, post, tell } from '../api/client.ts';
 import { listen } from '../api/live.ts';
+import { createKept } from './kept.ts';
 import { createUnsentQueue, type Sent } from './unsent.ts';
 
 /** Milliseconds between two tries while the server does not answer. */
@@ -23,96 +25,201 @@ const send = async (answer: PostAnswer): Promise<Sent> => {
     await post(AnswerReply, '/answers', answer);
     return 'stored';
   } catch (error) {
-    // A fault of the server's own may pass; a refusal will not.
-    return error instanceof Refused && error.status < 500 ? { refused: error.code } : 'later';
+    // A fault of the server's own may pass, and so does a code that is asked anew; another refusal will not.
+    const isFinal = error instanceof Refused && error.status < 500 && error.code !== 'code-needed';
+    return isFinal ? { refused: error.code } : 'later';
   }
 };
+const codeOf = (error: unknown): string | undefined => (error instanceof Refused ? error.code : undefined);
 
 /** What a tablet knows and keeps. */
 export const useStationStore = defineStore('station', () => {
+  const kept = createKept();
   const state = shallowRef<StationState>();
   const round = shallowRef<StationRound | null>(null);
   const noClass = ref(false);
+  /** The class's pictures are asked for. */
+  const needsCode = ref(false);
   const connected = ref(true);
   const waiting = ref(0);
+  /** Who sits here, and what is to be practised. */
+  const child = shallowRef<StationChild>();
+  /** A child that sits at another tablet. */
+  const taken = ref<number>();
   /** This child's own answers to rounds, by `round/index`. */
   const own = ref(new Map<string, Answer>());
+  let seat: string | undefined;
   let endLive: (() => void) | undefined;
 
   const unsent = createUnsentQueue({
-    storage: localStorage,
+    read: async () => (await kept.get('unsent')) ?? [],
+    write: (list) => kept.set('unsent', list),
     send,
     onChange: (count) => (waiting.value = count),
     later: (again) => setTimeout(again, RETRY_MS),
   });
-  waiting.value = unsent.count();
 
+  const know = (fresh: StationState): void => {
+    state.value = fresh;
+    round.value = fresh.round;
+    noClass.value = needsCode.value = false;
+    connected.value = true;
+    void kept.set('state', fresh);
+  };
   const load = async (): Promise<void> => {
     try {
-      state.value = await get(StationState, '/station');
-      round.value = state.value.round;
-      noClass.value = false;
-      connected.value = true;
+      know(await get(StationState, '/station'));
     } catch (error) {
-      noClass.value = error instanceof Refused && error.code === 'no-class';
-      connected.value = noClass.value;
-      setTimeout(() => void load(), RETRY_MS);
+      const code = codeOf(error);
+      noClass.value = code === 'no-class';
+      needsCode.value = code === 'code-needed';
+      connected.value = code !== undefined;
+      // Without a network the tablet goes on with what it knew.
+      if (code === undefined) state.value ??= await kept.get('state');
+      if (!needsCode.value) setTimeout(() => void load(), RETRY_MS);
     }
   };
-
-  /** Looks again for what may have changed since, such as the lesson of the day; a lost reply leaves what was there. */
+  /** Looks again for what may have changed since; a lost reply leaves what was there. */
   const refresh = async (): Promise<void> => {
-    const fresh = await get(StationState, '/station').catch(() => undefined);
-    if (fresh !== undefined && state.value !== undefined) state.value = fresh;
+    try {
+      know(await get(StationState, '/station'));
+      if (child.value !== undefined) await sit(child.value.childId);
+    } catch (error) {
+      needsCode.value = codeOf(error) === 'code-needed';
+    }
+  };
+  /** Shows the class's pictures. @returns whether they were the right ones @throws Unreachable */
+  const enter = async (code: ClassCode): Promise<'in' | 'wrong' | 'wait'> => {
+    try {
+      await tell('POST', '/station/door', { code });
+    } catch (error) {
+      const why = codeOf(error);
+      if (why === 'wrong-code') return 'wrong';
+      if (why === 'too-many-tries') return 'wait';
+      throw error;
+    }
+    await load();
+    join();
+    void unsent.flush();
+    return 'in';
   };
 
   const answeredKey = (roundId: string, index: number): string => `${roundId}/${index}`;
-  /** Follows the round as a child; tells the board that this tablet is listening. */
-  const join = (childId: number | undefined): void => {
-    endLive?.();
+  const follow = ({ roundId, answered }: StationChild): void => {
+    if (roundId !== null) for (const { index, answer } of answered) own.value.set(answeredKey(roundId, index), answer);
+  };
+  /** A child sits down, or the one who sits here is looked after anew. @returns false when it sits elsewhere or nobody knows */
+  const sit = async (childId: number): Promise<boolean> => {
+    const before = await kept.get('seat');
+    seat ??= before?.childId === childId ? before.seat : newId();
+    const isNew = child.value?.childId !== childId;
+    if (isNew) own.value = new Map();
+    taken.value = undefined;
+    try {
+      const fresh = await post(StationChild, '/station/seats', { childId, seat });
+      follow(fresh);
+      child.value = fresh;
+      await kept.set('seat', { seat, childId });
+      await kept.set('child', fresh);
+    } catch (error) {
+      const code = codeOf(error);
+      if (code === 'child-taken') taken.value = childId;
+      needsCode.value = code === 'code-needed';
+      const known = await kept.get('child');
+      if (code !== undefined || known?.childId !== childId) return false;
+      // No network: what was fetched before is enough to go on.
+      child.value = known;
+      connected.value = false;
+    }
+    if (isNew) join();
+    return true;
+  };
+  /** The child is gone, and with it all this tablet knew of it. */
+  const forget = async (): Promise<void> => {
+    child.value = undefined;
     own.value = new Map();
+    seat = undefined;
+    await kept.forgetChild();
+    join();
+  };
+  const bye = async (): Promise<void> => {
+    const left = seat;
+    await forget();
+    // Lost, it does no harm: a silent seat is free for others after a while.
+    if (left !== undefined) await tell('DELETE', `/station/seats/${left}`, undefined, true).catch(() => undefined);
+  };
+
+  /** Follows the round; tells the board that this tablet is listening. */
+  const join = (): void => {
+    endLive?.();
+    endLive = undefined;
+    // Who does not know the pictures hears nothing; with them it listens.
+    if (needsCode.value) return;
     endLive = listen<StationEvents>(
-      childId === undefined ? '/station/live' : `/station/live?child=${childId}`,
+      seat === undefined || child.value === undefined ? '/station/live' : `/station/live?seat=${seat}`,
       {
         round: (data) => (round.value = StationRound.nullable().parse(data)),
         settings: (data) => {
           if (state.value !== undefined) state.value = { ...state.value, settings: Settings.parse(data) };
         },
         classroom: () => void refresh(),
+        away: () => void forget(),
       },
       (now) => {
         connected.value = now;
         if (!now) return;
         void unsent.flush();
         void refresh();
-        if (childId !== undefined) void catchUp(childId);
       },
     );
   };
-  /** What this child has answered already, so that a reloaded tablet does not ask again. */
-  const catchUp = async (childId: number): Promise<void> => {
-    const known = await get(StationChild, `/station/children/${childId}`).catch(() => undefined);
-    const roundId = known?.roundId;
-    if (known === undefined || roundId === undefined || roundId === null) return;
-    for (const { index, answer } of known.answered) own.value.set(answeredKey(roundId, index), answer);
-  };
 
-  const answerRound = (childId: number, to: StationRound, answer: Answer): void => {
+  const answerRound = (to: StationRound, answer: Answer): void => {
+    const { childId } = child.value!;
     own.value.set(answeredKey(to.id, to.index), answer);
-    unsent.add({
+    void unsent.add({
       post: { id: newId(), childId, answer, to: { setting: 'round', roundId: to.id, index: to.index } },
       lessonId: to.lessonId,
       item: to.item,
     });
   };
-  const answerAlone = (childId: number, lessonId: number, item: Item, attempt: number, answer: Answer): void =>
-    unsent.add({
+  const answerAlone = (lessonId: number, item: Item, attempt: number, answer: Answer): void => {
+    const { childId } = child.value!;
+    void unsent.add({
       post: { id: newId(), childId, answer, to: { setting: 'alone', lessonId, item, attempt } },
       lessonId,
       item,
     });
+  };
+  /** Lets the wall see what is being set; one that is lost is followed by the next. */
+  const draft = (to: StationRound, answer: Answer): void => {
+    if (seat !== undefined)
+      void tell('PUT', '/station/draft', { seat, roundId: to.id, index: to.index, answer }).catch(() => undefined);
+  };
   /** This child's answer to the item of now; none yet. */
   const ownAnswer = (to: StationRound): Answer | undefined => own.value.get(answeredKey(to.id, to.index));
+  /** The child as the class knows it. */
+  const who = computed(() => state.value?.children.find(({ id }) => id === child.value?.childId));
 
-  return { state, round, noClass, connected, waiting, load, join, answerRound, answerAlone, ownAnswer };
+  return {
+    kept,
+    state,
+    round,
+    noClass,
+    needsCode,
+    connected,
+    waiting,
+    child,
+    who,
+    taken,
+    load,
+    enter,
+    sit,
+    bye,
+    join,
+    answerRound,
+    answerAlone,
+    draft,
+    ownAnswer,
+  };
 });

@@ -12,25 +12,15 @@ export interface Unsent {
 export type Sent = 'stored' | 'later' | { readonly refused: string };
 
 interface Options {
-  readonly storage: Pick<Storage, 'getItem' | 'setItem'>;
+  /** Where answers are kept over a reload. */
+  readonly read: () => Promise<readonly Unsent[]>;
+  readonly write: (waiting: readonly Unsent[]) => Promise<void>;
   readonly send: (post: PostAnswer) => Promise<Sent>;
   /** Told how many wait, whenever that changes. */
   readonly onChange: (waiting: number) => void;
   /** Calls again later; a test passes its own. */
   readonly later: (again: () => void) => void;
 }
-
-const KEY = 'hoppel.unsent';
-
-const read = (storage: Options['storage']): Unsent[] => {
-  try {
-    const kept: unknown = JSON.parse(storage.getItem(KEY) ?? '[]');
-    return Array.isArray(kept) ? (kept as Unsent[]) : [];
-  } catch {
-    // Nothing of ours can be in there: another page's text under our name.
-    return [];
-  }
-};
 
 /** An answer to a round that is over still is an answer: it is kept as practice of the same item. */
 const asPractice = ({ post, lessonId, item }: Unsent): PostAnswer => ({
@@ -42,16 +32,22 @@ const asPractice = ({ post, lessonId, item }: Unsent): PostAnswer => ({
  * Answers a tablet has taken and the server has not stored yet. They survive a lost network and a reload, go out in
  * order and once each: their ids are made here, so a send repeated after a lost reply is harmless.
  */
-export const createUnsentQueue = ({ storage, send, onChange, later }: Options) => {
-  let waiting = read(storage);
+export const createUnsentQueue = ({ read, write, send, onChange, later }: Options) => {
+  let waiting: readonly Unsent[] = [];
   let sending = false;
-  const keep = (next: Unsent[]): void => {
+  const keep = async (next: readonly Unsent[]): Promise<void> => {
     waiting = next;
-    storage.setItem(KEY, JSON.stringify(waiting));
     onChange(waiting.length);
+    await write(waiting);
   };
+  /** What was kept before goes out before what was added since. */
+  const ready = read().then((kept) => {
+    waiting = [...kept, ...waiting];
+    onChange(waiting.length);
+  });
 
   const flush = async (): Promise<void> => {
+    await ready;
     if (sending) return;
     sending = true;
     try {
@@ -65,7 +61,7 @@ export const createUnsentQueue = ({ storage, send, onChange, later }: Options) =
         const over = typeof sent === 'object' && sent.refused === 'round-closed' && first.post.to.setting === 'round';
         const [, ...rest] = waiting;
         // Any other refusal would be the same tomorrow: the answer is let go.
-        keep(over ? [{ ...first, post: asPractice(first) }, ...rest] : rest);
+        await keep(over ? [{ ...first, post: asPractice(first) }, ...rest] : rest);
       }
     } finally {
       sending = false;
@@ -73,11 +69,12 @@ export const createUnsentQueue = ({ storage, send, onChange, later }: Options) =
   };
 
   return {
-    add: (answer: Unsent): void => {
-      keep([...waiting, answer]);
+    /** Kept when this is done; sent as soon as may be. */
+    add: async (answer: Unsent): Promise<void> => {
+      await ready;
+      await keep([...waiting, answer]);
       void flush();
     },
     flush,
-    count: (): number => waiting.length,
   };
 };

@@ -16,7 +16,7 @@ import BoardStage from '../BoardStage.vue';
 import CoverCard from '../CoverCard.vue';
 import ShowTray from '../ShowTray.vue';
 import { useStageMode } from '../useStageMode.ts';
-import JudgedClock from './JudgedClock.vue';
+import JudgedClock from '../../clock/JudgedClock.vue';
 import VoteCount from './VoteCount.vue';
 
 const { settings, lessonNumber } = defineProps<{

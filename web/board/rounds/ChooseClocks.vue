@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../../core/clock/index.ts';
 import { showsTime, type ClockPicture } from '../../../core/items/index.ts';
-import JudgedClock from '../judging/JudgedClock.vue';
+import JudgedClock from '../../clock/JudgedClock.vue';
 
 const { options, time, shown } = defineProps<{
   options: readonly ClockPicture[];

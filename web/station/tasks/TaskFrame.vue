@@ -1,81 +1,98 @@
-<!-- One task fills the screen: who, what, the clock, Done; the stones show how far. -->
+<!-- One task fills the screen: who, what, the task itself, Done; the stones show how far. -->
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue';
+import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Child, Settings } from '../../contract/index.ts';
-import type { DialTime } from '../../core/clock/index.ts';
-import { digits } from '../../core/wording/index.ts';
-import StoneRow from '../shell/StoneRow.vue';
-import { useClockWords } from '../stores/useClockWords.ts';
-import GrooveClock from './GrooveClock.vue';
-import MyPicture from './MyPicture.vue';
-import { useSpeech } from './useSpeech.ts';
+import type { Child, Settings } from '../../../contract/index.ts';
+import type { Answer, Item } from '../../../core/items/index.ts';
+import { askPhrase, type Light } from '../../../core/tasks/index.ts';
+import StoneRow from '../../shell/StoneRow.vue';
+import { useClockWords } from '../../stores/useClockWords.ts';
+import EarButton from '../EarButton.vue';
+import MyPicture from '../MyPicture.vue';
+import { usesKeys } from '../useSwitchKeys.ts';
+import AskCard from './AskCard.vue';
+import { BODIES } from './bodies.ts';
+import { canHandIn, type TaskStatus } from './task.ts';
 
-/** What the child is doing: setting; waiting for the board; was right; gets a hint; watches the clock being set. */
-export type TaskStatus = 'setting' | 'waiting' | 'right' | 'hint' | 'watching';
-
-const { child, settings, asked, status, count, index, lit, message } = defineProps<{
+const {
+  child,
+  settings,
+  item,
+  status,
+  count,
+  index,
+  light = {},
+  message = '',
+  shown,
+} = defineProps<{
   child: Child;
   settings: Settings;
-  asked: DialTime;
+  item: Item;
   status: TaskStatus;
   /** Stones of the path and the one of now. */
   count: number;
   index: number;
-  lit?: number | undefined;
+  light?: Light;
   /** A sentence for those who read or listen; pictures say the same. */
   message?: string;
+  /** The right answer, while it is shown. */
+  shown?: Answer | undefined;
 }>();
-/** Unwrapped minutes after twelve. */
-const minutes = defineModel<number>({ required: true });
-const emit = defineEmits<{ done: []; undo: [] }>();
+const answer = defineModel<Answer | undefined>({ required: true });
+const emit = defineEmits<{ done: [] }>();
 const { t } = useI18n();
 const words = useClockWords(() => settings);
-const clock = useTemplateRef('clock');
+const body = useTemplateRef<{ undo: () => void }>('body');
+const frame = useTemplateRef('frame');
 
-const shown = computed(() => digits(asked, settings));
-const open = computed(() => status === 'setting' || status === 'hint');
-const task = computed(() => t('station.set', { time: words.said(asked) }));
-const { canSpeak, speak } = useSpeech(() => settings.english);
-const hear = (): void => speak([task.value, message ?? ''].join(' ').trim());
-defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(target, ms) });
+const open = computed(() => status === 'open' || status === 'hint');
+const ask = computed(() => words.phrase(askPhrase(item, settings)));
+const isReady = computed(() => canHandIn(item, answer.value));
+const done = (): void => {
+  if (isReady.value) emit('done');
+};
+// Keys and switches begin at the task itself.
+onMounted(
+  () =>
+    usesKeys.value &&
+    nextTick(() =>
+      frame.value?.querySelector<HTMLElement>('.body :is(button, [tabindex="0"])')?.focus({ preventScroll: true }),
+    ),
+);
 </script>
 
 <template>
-  <section class="task" :data-status="status">
-    <h1 class="only-heard">{{ task }}</h1>
+  <section ref="frame" class="task" :data-status="status" :data-kind="item.kind">
+    <h1 class="only-heard">{{ ask }}</h1>
     <div class="left">
       <MyPicture :child="child" />
-      <div class="card" role="status" :aria-label="task">
-        <strong class="digits" aria-hidden="true"
-          ><span class="of-hour">{{ shown.hour }}</span
-          >{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span></strong
-        >
-        <span class="said" aria-hidden="true">{{ words.said(asked) }}</span>
-      </div>
-      <button v-if="canSpeak" type="button" class="ear" :aria-label="t('station.hear')" @click="hear">
-        <svg width="56" height="56" viewBox="0 0 24 24" aria-hidden="true">
-          <path
-            d="M7 9.5a5 5 0 0 1 10 0c0 3-2.5 3.5-3.2 6-.5 1.8-1.4 3-3-3-1.5 0-2.5-1-2.7-2.3M9.8 10a2.3 2.3 0 1 1 3.7 1.7"
-          />
-        </svg>
-      </button>
+      <AskCard :item="item" :settings="settings" :ask="ask" />
+      <EarButton :english="settings.english" :text="[ask, message].join(' ').trim()" />
     </div>
 
-    <div class="clock">
-      <GrooveClock ref="clock" v-model="minutes" :conventions="settings" :disabled="!open" :lit="lit" />
+    <div class="body">
+      <component
+        :is="BODIES[item.kind]"
+        ref="body"
+        v-model="answer"
+        :item="item"
+        :settings="settings"
+        :open="open"
+        :light="light"
+        :shown="shown"
+      />
     </div>
 
     <div class="right">
       <template v-if="open">
-        <button type="button" class="done" @click="emit('done')">
+        <button type="button" class="done" :aria-disabled="!isReady" @click="done">
           <svg width="104" height="72" viewBox="0 0 104 72" aria-hidden="true">
             <path class="hop" d="M12 52C26 22 40 8 58 8s26 14 30 34M66 30 88 46 94 20" />
             <ellipse cx="86" cy="62" rx="15" ry="6" />
           </svg>
           {{ t('station.done') }}
         </button>
-        <button type="button" class="undo" :aria-label="t('station.undo')" @click="emit('undo')">
+        <button type="button" class="undo" :aria-label="t('station.undo')" @click="body?.undo()">
           <svg width="38" height="38" viewBox="0 0 24 24" aria-hidden="true">
             <path d="M5 12a7 7 0 1 0 2.6-5.4M8 3v4.5H3.5" />
           </svg>
@@ -110,7 +127,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   height: 100%;
   display: grid;
   grid-template: 1fr auto / clamp(190px, 22vw, 290px) minmax(0, 1fr) clamp(160px, 19vw, 250px);
-  grid-template-areas: 'left clock right' 'stones stones stones';
+  grid-template-areas: 'left body right' 'stones stones stones';
   gap: 0 min(24px, 1.6vw);
   padding: 24px min(32px, 2.4vw) 16px;
 }
@@ -120,30 +137,6 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   flex-direction: column;
   gap: 26px;
 }
-.card {
-  margin-top: 44px;
-  padding: 18px 12px 14px;
-  display: grid;
-  justify-items: center;
-  background: var(--raised);
-  border-radius: var(--corner-board);
-  box-shadow: var(--shadow);
-}
-.digits {
-  font-size: clamp(56px, 7.4vw, 92px);
-  line-height: 1.12;
-}
-.of-hour {
-  color: var(--hour-text);
-}
-.of-minute {
-  color: var(--minute-text);
-}
-.said {
-  font-size: 24px;
-  line-height: 1.4;
-}
-.ear,
 .undo {
   align-self: center;
   display: grid;
@@ -151,32 +144,21 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   border-radius: 50%;
   background: var(--raised);
   fill: none;
-  stroke: var(--plum);
+  stroke: var(--ink);
   stroke-width: 1.9;
   stroke-linecap: round;
   stroke-linejoin: round;
 }
-.ear {
-  width: 112px;
-  height: 112px;
-  box-shadow: inset 0 0 0 4px var(--plum);
-}
 .undo {
   width: 80px;
   height: 80px;
-  stroke: var(--ink);
 }
-.clock {
-  grid-area: clock;
+.body {
+  grid-area: body;
+  min-width: 0;
   min-height: 0;
   display: grid;
   place-items: center;
-}
-/* Said twice to come before the clock's own rule: it fills its place there, and is as large as the screen allows here. */
-.clock.clock > * {
-  width: min(100%, 100dvh - 170px);
-  height: auto;
-  aspect-ratio: 1;
 }
 .right {
   grid-area: right;
@@ -201,6 +183,10 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   justify-items: center;
   gap: 6px;
   box-shadow: var(--shadow);
+}
+.done[aria-disabled='true'] {
+  opacity: 0.35;
+  box-shadow: none;
 }
 .done:focus-visible {
   outline-color: #fff;
@@ -255,7 +241,7 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
 @media (orientation: portrait) {
   .task {
     grid-template: auto minmax(0, 1fr) auto auto / 1fr;
-    grid-template-areas: 'left' 'clock' 'right' 'stones';
+    grid-template-areas: 'left' 'body' 'right' 'stones';
     gap: 12px;
   }
   .left,
@@ -267,12 +253,6 @@ defineExpose({ turnTo: (target: number, ms: number) => clock.value?.turnTo(targe
   }
   .right {
     justify-content: center;
-  }
-  .card {
-    margin-top: 0;
-  }
-  .clock.clock > * {
-    width: min(100%, max(300px, 100dvh - 470px));
   }
 }
 </style>

@@ -1,10 +1,10 @@
 <!-- A clock that may be wrong, as large as the board's own: numerals and hands as its picture has them. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import { CAP_RADIUS, HAND_PATHS, KEYLINE } from '../../../core/face/index.ts';
-import type { ClockPicture } from '../../../core/items/index.ts';
-import ClockDial from '../../clock/ClockDial.vue';
-import { roomOf, useFace } from '../../clock/useFace.ts';
+import { CAP_RADIUS, HAND_PATHS, KEYLINE } from '../../core/face/index.ts';
+import type { ClockPicture } from '../../core/items/index.ts';
+import ClockDial from './ClockDial.vue';
+import { roomOf, useFace } from './useFace.ts';
 
 const { picture, label } = defineProps<{ picture: ClockPicture; label: string }>();
 const face = useFace();
@@ -29,7 +29,7 @@ const hands = computed(() =>
     class="judged"
     :class="{ alike: picture.equalLength }"
   >
-    <ClockDial :written="picture.numerals" />
+    <ClockDial :written="picture.numerals"><slot /></ClockDial>
     <g v-for="{ hand, kind, angle } in hands" :key="hand" :class="hand" :transform="`rotate(${angle})`">
       <path :d="HAND_PATHS.full[kind]" class="keyline" :stroke-width="KEYLINE[kind] * 2" />
       <path :d="HAND_PATHS.full[kind]" class="shape" />

@@ -1,0 +1,45 @@
+import type { ClassCode, SetSource } from '../../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import type { Hoppel } from './hoppel.ts';
+import { onPage, type Page } from './page.ts';
+import type { Browser } from './browser.ts';
+
+const asked = async (hoppel: Hoppel, path: string, body?: unknown): Promise<unknown> => {
+  const reply = await fetch(`${hoppel.url}/api${path}`, {
+    method: body === undefined ? 'GET' : 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    ...(body !== undefined && { body: JSON.stringify(body) }),
+  });
+  if (!reply.ok) throw new Error(`${path}: ${await reply.text()}`);
+  return reply.json();
+};
+/** The three pictures of the class, as its teacher sees them. */
+export const classCode = async (hoppel: Hoppel): Promise<ClassCode> =>
+  ((await asked(hoppel, '/tablets')) as { code: ClassCode }).code;
+
+/** Hands a set to children, as the teacher's screen does. @returns its id */
+export const handSet = async (hoppel: Hoppel, childIds: number[] | null, source: SetSource): Promise<string> => {
+  const id = newId();
+  await asked(hoppel, '/tablets/sets', { id, childIds, source });
+  return id;
+};
+
+/** Taps the class's pictures on a tablet that does not know them yet. */
+export const enterClass = async (tablet: Page, hoppel: Hoppel): Promise<void> => {
+  for (const picture of await classCode(hoppel)) await (await tablet.find(`[data-picture="${picture}"]`)).click();
+  await tablet.says('Tap your picture');
+};
+
+/** A tablet that has come in, at the children's pictures. */
+export const openStation = async (browser: Browser, hoppel: Hoppel): Promise<Page> => {
+  const tablet = onPage(browser);
+  await tablet.driver.get(`${hoppel.url}/station`);
+  await enterClass(tablet, hoppel);
+  return tablet;
+};
+
+/** A child sits down. */
+export const sitDown = async (tablet: Page, name: string): Promise<void> => {
+  await tablet.tap(`I am ${name}`);
+  await tablet.find('.me');
+};

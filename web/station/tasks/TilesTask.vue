@@ -1,0 +1,121 @@
+<!-- Say it in words: "half past", "o'clock" and the numbers, put together in the order they are tapped. -->
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Answer } from '../../../core/items/index.ts';
+import { tilesOf, timeWords } from '../../../core/tasks/index.ts';
+import ShownClock from './ShownClock.vue';
+import TaskPanes from './TaskPanes.vue';
+import type { TaskProps } from './task.ts';
+
+const { item, settings, open, light, shown } = defineProps<TaskProps<'read' | 'write-words'>>();
+const answer = defineModel<Answer | undefined>({ required: true });
+const { t } = useI18n();
+const words = computed(() => timeWords(settings));
+const SEPARATOR = ' ';
+const MOST = 4;
+/** Tiles laid, in order. Words of two, as "half past", are one tile. */
+const laid = computed((): string[] => {
+  if (shown !== undefined) return tilesOf(item.shown, settings);
+  const text = answer.value?.kind === 'text' ? answer.value.text : '';
+  const known = [words.value.oclock, words.value.halfPast];
+  const parts: string[] = [];
+  let rest = text;
+  while (rest !== '') {
+    const word = known.find((one) => rest.startsWith(one)) ?? rest.split(SEPARATOR)[0]!;
+    parts.push(word);
+    rest = rest.slice(word.length).trimStart();
+  }
+  return parts;
+});
+const put = (next: readonly string[]): void => {
+  if (open) answer.value = next.length === 0 ? undefined : { kind: 'text', text: next.slice(0, MOST).join(SEPARATOR) };
+};
+const undo = (): void => put(laid.value.slice(0, -1));
+defineExpose({ undo });
+</script>
+
+<template>
+  <TaskPanes>
+    <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
+    <div class="builder">
+      <p class="laid" :class="{ right: shown }" role="status" :aria-label="t('station.written')">
+        <span v-for="(word, i) in laid" :key="i" class="piece">{{ word }}</span>
+        <span v-if="laid.length === 0" class="empty" aria-hidden="true" />
+      </p>
+      <div class="words">
+        <button
+          v-for="word in [words.halfPast, words.oclock]"
+          :key="word"
+          type="button"
+          class="word"
+          :data-word="word"
+          @click="put([...laid, word])"
+        >
+          {{ word }}
+        </button>
+      </div>
+      <div class="numbers" role="group" :aria-label="t('station.digits')">
+        <button v-for="hour in 12" :key="hour" type="button" :data-word="hour" @click="put([...laid, String(hour)])">
+          {{ hour }}
+        </button>
+      </div>
+    </div>
+  </TaskPanes>
+</template>
+
+<style scoped>
+.builder {
+  display: grid;
+  justify-items: center;
+  gap: 12px;
+}
+.laid {
+  min-width: 260px;
+  min-height: 76px;
+  padding: 6px 16px;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 12px;
+  border-radius: var(--corner-board);
+  background: var(--raised);
+  box-shadow: var(--shadow);
+  font-size: 36px;
+  font-weight: 700;
+}
+.laid.right {
+  box-shadow: inset 0 0 0 6px var(--moss-6);
+}
+.empty {
+  width: 130px;
+  border-bottom: 4px dashed var(--pebble);
+}
+.words {
+  display: flex;
+  gap: 12px;
+}
+button {
+  min-width: 74px;
+  min-height: 74px;
+  border-radius: 16px;
+  background: var(--raised);
+  box-shadow: var(--shadow);
+  font-size: 30px;
+  font-weight: 700;
+}
+.word {
+  padding: 0 24px;
+  color: var(--plum);
+}
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(6, minmax(74px, 80px));
+  gap: 8px;
+}
+@container (min-aspect-ratio: 1.12) {
+  .numbers {
+    grid-template-columns: repeat(4, minmax(74px, 80px));
+  }
+}
+</style>

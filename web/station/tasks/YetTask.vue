@@ -1,0 +1,50 @@
+<!-- Is it that time yet? A clock, and yes or not yet. -->
+<script setup lang="ts">
+import { mdiCheckBold, mdiTimerSand } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import type { Answer } from '../../../core/items/index.ts';
+import AnswerTiles from './AnswerTiles.vue';
+import MdiIcon from '../MdiIcon.vue';
+import ShownClock from './ShownClock.vue';
+import TaskPanes from './TaskPanes.vue';
+import type { TaskProps } from './task.ts';
+import { useTiles } from './useTiles.ts';
+
+const { item, settings, open, light, shown } = defineProps<TaskProps<'yet'>>();
+const answer = defineModel<Answer | undefined>({ required: true });
+const { t } = useI18n();
+type Said = 'yes' | 'not';
+const ICONS: Readonly<Record<Said, string>> = { yes: mdiCheckBold, not: mdiTimerSand };
+const options = (['yes', 'not'] as const).map((key) => ({ key, label: t(`station.yet.${key}`) }));
+const tiles = useTiles<Said>({
+  answer,
+  chosenIn: (one) => (one.kind === 'yes-no' ? [one.yes ? 'yes' : 'not'] : []),
+  answerOf: ([said]) => said && { kind: 'yes-no', yes: said === 'yes' },
+});
+defineExpose({ undo: tiles.undo });
+</script>
+
+<template>
+  <TaskPanes>
+    <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
+    <AnswerTiles
+      v-slot="{ option }"
+      class="yet"
+      :options="options"
+      :chosen="tiles.chosen()"
+      :open="open"
+      :right="tiles.right(shown)"
+      :label="t('station.tapOne')"
+      @choose="tiles.choose"
+    >
+      <MdiIcon :path="ICONS[option.key]" :px="64" />{{ option.label }}
+    </AnswerTiles>
+  </TaskPanes>
+</template>
+
+<style scoped>
+.yet :deep(.tile) {
+  min-width: 160px;
+  min-height: 130px;
+}
+</style>

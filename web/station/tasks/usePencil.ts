@@ -1,0 +1,52 @@
+import { shallowRef, type Ref } from 'vue';
+import type { Stroke, StrokePoint } from '../../../core/strokes/index.ts';
+
+interface Options {
+  readonly svg: Ref<SVGSVGElement | null>;
+  readonly open: () => boolean;
+  /** A line was drawn. */
+  readonly done: (stroke: Stroke) => void;
+}
+
+/** Points of one line at most: a finger that rests is still one. */
+const MOST_POINTS = 3000;
+
+/** A finger or pencil on a face: its way in face units, with every point the device reports in between. */
+export const usePencil = ({ svg, open, done }: Options) => {
+  const began = performance.now();
+  const now = shallowRef<readonly StrokePoint[]>([]);
+  let pointer: number | undefined;
+  let toFace: DOMMatrix | undefined;
+  const ms = (): number => Math.round(performance.now() - began);
+  const pointOf = ({ clientX, clientY }: PointerEvent): StrokePoint => {
+    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(toFace);
+    return { x: Math.round(x * 100) / 100, y: Math.round(y * 100) / 100, ms: ms() };
+  };
+  return {
+    /** The line being drawn. */
+    now,
+    ms,
+    down: (event: PointerEvent): void => {
+      // A palm beside the finger draws nothing.
+      if (!open() || pointer !== undefined || event.button !== 0) return;
+      pointer = event.pointerId;
+      toFace = svg.value?.getScreenCTM()?.inverse();
+      svg.value?.setPointerCapture(event.pointerId);
+      now.value = [pointOf(event)];
+    },
+    move: (event: PointerEvent): void => {
+      if (event.pointerId !== pointer) return;
+      // Several reports a frame come in one event; older browsers give the last alone.
+      const all = event.getCoalescedEvents?.() ?? [];
+      const points = (all.length > 0 ? all : [event]).map(pointOf);
+      now.value = [...now.value, ...points].slice(0, MOST_POINTS);
+    },
+    up: (event: PointerEvent): void => {
+      if (event.pointerId !== pointer) return;
+      pointer = undefined;
+      const stroke = now.value;
+      now.value = [];
+      if (stroke.length > 0) done(stroke);
+    },
+  };
+};
