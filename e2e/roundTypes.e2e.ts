@@ -63,6 +63,7 @@ const endRound = async (): Promise<void> => {
 const ASKS: Readonly<Record<RoundTask, RegExp>> = {
   read: /What time is it\?/,
   set: /Show me\s+3 o’clock/,
+  draw: /Draw\s+3 o’clock/,
   'write-digital': /Write it in digits\./,
   'choose-clock': /Which clock shows\s+3 o’clock/,
   yet: /Is it\s+3 o’clock\s+yet\?/,

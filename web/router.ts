@@ -15,6 +15,7 @@ export const router = createRouter({
     { path: '/remote', name: 'remote', component: () => import('./pages/RemotePage.vue'), meta: { shell: false } },
     { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
     { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
+    { path: '/tablets', name: 'tablets', component: () => import('./pages/TabletsPage.vue') },
     { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
     { path: '/settings/class', name: 'children', component: () => import('./pages/ChildrenPage.vue') },
     { path: '/settings/day', name: 'day', component: () => import('./pages/DayPage.vue') },

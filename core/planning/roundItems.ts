@@ -1,7 +1,7 @@
 import type { DialTime } from '../clock/index.ts';
 import type { Rng } from '../common/index.ts';
 import { timeOfItem, type Item, type ItemKind } from '../items/index.ts';
-import { TIMES_OF_GROUP, groupOfTime, type TimeGroup } from '../sets/index.ts';
+import { TIMES_OF_GROUP, groupOfTime, suits, type TimeGroup } from '../sets/index.ts';
 import { groupsOf } from './history.ts';
 import { practiceSet, tasksAbout } from './layLesson.ts';
 import type { PlannedLesson } from './segment.ts';
@@ -50,8 +50,15 @@ export const spareItems = (rng: Rng, taught: Taught, items: readonly Item[]): It
   return spare.filter((item) => !times.includes(item.kind === 'yet' ? item.target : timeOfItem(item)!));
 };
 
-/** One task about each of the times a teacher picked, in that order; of several kinds of tasks each in turn. */
+/**
+ * One task about each of the times a teacher picked, in that order; of several kinds of tasks each in turn. A time that a kind does
+ * not suit, as 12:00 with hands to draw, is asked in another of the kinds, or set.
+ */
 export const itemsAt = (rng: Rng, taught: Taught, tasks: readonly ItemKind[], times: readonly DialTime[]): Item[] => {
   const met = [...new Set([...groupsOf(taught), ...times.map((time) => groupOfTime(time))])];
-  return tasksAbout(rng, tasks, times, met);
+  return times.flatMap((time, i) => {
+    const turn = tasks[i % tasks.length]!;
+    const task = [turn, ...tasks].find((kind) => suits(kind, time)) ?? 'set';
+    return tasksAbout(rng, [task], [time], met);
+  });
 };

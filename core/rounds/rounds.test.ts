@@ -214,7 +214,7 @@ describe('tasks of a round', () => {
   });
   it('are asked in one of five ways, and only tasks about a time are asked', () => {
     expect(askedAs({ kind: 'hour-hand', shown: timeOf(4) })).toBe('read');
-    expect(askedAs({ kind: 'draw', shown: timeOf(4) })).toBe('set');
+    expect(askedAs({ kind: 'draw', shown: timeOf(4) })).toBe('draw');
     expect(isRoundItem({ kind: 'direction' })).toBe(false);
     expect(isRoundItem(set(4))).toBe(true);
   });

@@ -17,10 +17,11 @@ export const ROUND_KINDS = [
 export type RoundKind = (typeof ROUND_KINDS)[number];
 export type RoundItem = ItemOf<RoundKind>;
 
-/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, write it, which clock, is it yet. */
+/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, draw it, write it, which clock, is it yet. */
 export const ROUND_TASKS = [
   'read',
   'set',
+  'draw',
   'write-digital',
   'choose-clock',
   'yet',
@@ -36,7 +37,7 @@ const ASKED_AS: Readonly<Record<RoundKind, RoundTask>> = {
   'write-words': 'write-digital',
   set: 'set',
   'set-free': 'set',
-  draw: 'set',
+  draw: 'draw',
   'choose-clock': 'choose-clock',
   yet: 'yet',
 };

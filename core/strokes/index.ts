@@ -1,2 +1,2 @@
 export { UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
-export { extent, resampled, type Stroke, type StrokePoint } from './stroke.ts';
+export { extent, resampled, strokePath, type Stroke, type StrokePoint } from './stroke.ts';

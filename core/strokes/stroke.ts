@@ -39,3 +39,13 @@ export const resampled = (points: readonly FacePoint[], spacing: number): FacePo
   }
   return result;
 };
+
+/** A line as an SVG path in face units; a dot where the finger only touched. */
+export const strokePath = (stroke: Stroke): string => {
+  const [first, ...rest] = stroke;
+  if (first === undefined) return '';
+  const start = `M${first.x.toFixed(1)} ${first.y.toFixed(1)}`;
+  return rest.length === 0
+    ? `${start}h.01`
+    : start + rest.map(({ x, y }) => `L${x.toFixed(1)} ${y.toFixed(1)}`).join('');
+};

@@ -4,9 +4,9 @@ import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../sets/index.ts';
-import { simulateAnswer } from '../simulation/index.ts';
+import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
 import { DEFAULT_CONVENTIONS, HALF_PAST_PHRASES, sentence, type Conventions } from '../wording/index.ts';
-import { askPhrase, helpFor, judgementAt, regionOf, tilesOf, timeWords } from './index.ts';
+import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesOf, timeWords } from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
 const british: Conventions = { ...usual, english: 'en-GB', handNames: 'short-long' };
@@ -109,4 +109,21 @@ describe('word tiles', () => {
       }
   });
   it('are the class’s own words', () => expect(timeWords(usual)).toEqual({ oclock: 'o’clock', halfPast: 'half past' }));
+});
+
+describe('answers that look alike', () => {
+  const hands = (hour: number, minute: number): Answer => ({ kind: 'hands', hour, minute });
+  it('are clocks whose hands stand about alike, set or drawn', () => {
+    const key = sameAnswerKey(hands(135, 180));
+    expect(sameAnswerKey(hands(138, 174))).toBe(key);
+    expect(sameAnswerKey(hands(120, 180))).not.toBe(key);
+    const strokes = simulateDrawing({ hour: 135, minute: 180 }, anyStyle(seededRng(4)), seededRng(4));
+    expect(sameAnswerKey({ kind: 'strokes', strokes })).toBe(key);
+  });
+  it('are the same choice in whatever order, and the same words', () => {
+    expect(sameAnswerKey({ kind: 'choice', chosen: [2, 0] })).toBe(sameAnswerKey({ kind: 'choice', chosen: [0, 2] }));
+    expect(sameAnswerKey({ kind: 'text', text: '4:30' })).not.toBe(sameAnswerKey({ kind: 'text', text: '430' }));
+  });
+  it('are not what nobody can read and what somebody can', () =>
+    expect(sameAnswerKey({ kind: 'strokes', strokes: simulateScribble(seededRng(1)) })).toBe('unreadable'));
 });

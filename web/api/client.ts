@@ -46,6 +46,9 @@ export const post = async <S extends z.ZodType>(schema: S, path: string, body: u
   schema.parse(await ask('POST', path, body));
 export const put = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
   schema.parse(await ask('PUT', path, body));
+/** Takes something away; the reply is what is left. */
+export const remove = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
+  schema.parse(await ask('DELETE', path));
 /** Sends something to which there is nothing to answer. @param keepalive goes out even when the page is being left */
 export const tell = async (
   method: 'POST' | 'PUT' | 'DELETE',

@@ -6,6 +6,7 @@ import ClockTray from './ClockTray.vue';
 import ShowTray from './ShowTray.vue';
 import LensTray from './lenses/LensTray.vue';
 import RemoteTray from './remote/RemoteTray.vue';
+import JoinTray from './wall/JoinTray.vue';
 import RoundTray from './rounds/RoundTray.vue';
 
 const {
@@ -35,4 +36,5 @@ const stage = useStageStore();
   />
   <RoundTray v-else-if="stage.tray === 'round' && lesson" :lesson="lesson" @begin="(source) => emit('round', source)" />
   <RemoteTray v-else-if="stage.tray === 'remote'" />
+  <JoinTray v-else-if="stage.tray === 'tablets'" />
 </template>

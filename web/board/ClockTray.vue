@@ -7,6 +7,7 @@ import {
   mdiEyeOffOutline,
   mdiFullscreen,
   mdiMessageTextOutline,
+  mdiTabletCellphone,
   mdiTimerOutline,
 } from '@mdi/js';
 import { computed } from 'vue';
@@ -27,7 +28,7 @@ const emit = defineEmits<{ snap: [minutes: Settings['snap']]; cover: []; twelve:
 const { t } = useI18n();
 const stage = useStageStore();
 
-type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'full' | 'remote';
+type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'full' | 'remote' | 'tablets';
 const ICONS: Record<Act, string> = {
   unhook: mdiCogOffOutline,
   second: mdiTimerOutline,
@@ -36,6 +37,7 @@ const ICONS: Record<Act, string> = {
   say: mdiMessageTextOutline,
   full: mdiFullscreen,
   remote: mdiCellphoneLink,
+  tablets: mdiTabletCellphone,
 };
 const tiles = computed((): Tile<Act>[] => [
   ...(gears
@@ -49,6 +51,7 @@ const tiles = computed((): Tile<Act>[] => [
   { id: 'say', name: t('board.sayTile'), key: 'y', on: stage.sayOnBoard },
   { id: 'full', name: t('board.fullscreen'), key: 'f' },
   { id: 'remote', name: t('board.remote') },
+  { id: 'tablets', name: t('board.tablets') },
 ]);
 const ACTS: Record<Act, () => void> = {
   unhook: stage.unhook,
@@ -58,6 +61,7 @@ const ACTS: Record<Act, () => void> = {
   say: () => (stage.sayOnBoard = !stage.sayOnBoard),
   full: toggleFullscreen,
   remote: () => (stage.tray = 'remote'),
+  tablets: () => (stage.tray = 'tablets'),
 };
 const shape = computed(() => stage.outline ?? settings.outline);
 const numerals = computed(() => (stage.lenses.includes('other-face') ? stage.otherNumerals : settings.numerals));

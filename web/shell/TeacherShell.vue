@@ -1,6 +1,6 @@
 <!-- The head of every teacher's screen: brand, the path, the places. -->
 <script setup lang="ts">
-import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation } from '@mdi/js';
+import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation, mdiTabletCellphone } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -25,6 +25,7 @@ const store = useClassroomStore();
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
+  { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
   { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },
 ] as const;
 </script>

@@ -5,11 +5,14 @@ import {
   BoardCommand,
   BoardState,
   BoardView,
+  Draft,
+  Drafts,
   type Round,
   type RoundPace,
   type RoundSource,
   type TeacherEvents,
 } from '../../contract/index.ts';
+import type { Answer } from '../../core/items/index.ts';
 import type { RoundMove, Tap } from '../../core/rounds/index.ts';
 import { Refused, get, post, put } from '../api/client.ts';
 import { listen } from '../api/live.ts';
@@ -29,6 +32,10 @@ export const useBoardStore = defineStore('board', () => {
   // Read only where somebody looks at it: the board itself, while its hands turn, has no time for it.
   const view = computed(() => BoardView.nullable().parse(toldView.value));
   const command = shallowRef<BoardCommand>();
+  /** Grows whenever who sits at a tablet, or what was handed out, changed. */
+  const tabletsVersion = ref(0);
+  /** What children are setting or drawing in the task of now, by child. */
+  const drafts = shallowRef<ReadonlyMap<number, Answer>>(new Map());
 
   const take = (fresh: BoardState): void => {
     state.value = fresh;
@@ -41,6 +48,17 @@ export const useBoardStore = defineStore('board', () => {
         board: (data) => take(BoardState.parse(data)),
         record: () => (recordVersion.value += 1),
         view: (data) => (toldView.value = data),
+        tablets: () => (tabletsVersion.value += 1),
+        drafts: (data) =>
+          (drafts.value = new Map(
+            Drafts.nullable()
+              .parse(data)
+              ?.drafts.map(({ childId, answer }) => [childId, answer]),
+          )),
+        draft: ({ childId, answer }) => {
+          const fresh = Draft.parse({ childId, answer });
+          drafts.value = new Map([...drafts.value, [fresh.childId, fresh.answer]]);
+        },
         command: (data) => (command.value = BoardCommand.parse(data)),
         settings: (data) => useClassroomStore().takeSettings(data),
         // While a change of this screen's own is on its way, its reply brings what is newest.
@@ -117,6 +135,8 @@ export const useBoardStore = defineStore('board', () => {
     clockOffset,
     view,
     command,
+    tabletsVersion,
+    drafts,
     round,
     openRound,
     start,

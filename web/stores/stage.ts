@@ -14,7 +14,7 @@ import { toggleLens, type Lens, type NumeralStyle, type Outline } from '../../co
 import type { StepPart } from '../../core/wording/index.ts';
 
 /** What is laid out beside the clock to choose from. */
-export type Tray = 'lenses' | 'show' | 'round' | 'clock' | 'remote';
+export type Tray = 'lenses' | 'show' | 'round' | 'clock' | 'remote' | 'tablets';
 
 /** What is done with the board outside a round. */
 export type Activity =

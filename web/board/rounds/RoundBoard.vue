@@ -1,6 +1,6 @@
 <!-- A round on the board: ask, think, show, reveal, who missed, next. Where it stands is kept by the server. -->
 <script setup lang="ts">
-import { mdiFlagCheckered, mdiReplay } from '@mdi/js';
+import { mdiFlagCheckered, mdiReplay, mdiViewGridOutline } from '@mdi/js';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
@@ -36,6 +36,8 @@ import TaskCard from './TaskCard.vue';
 import ThinkRing from './ThinkRing.vue';
 import WhoMissed from './WhoMissed.vue';
 import { useTaps } from './useTaps.ts';
+import TabletWall from '../wall/TabletWall.vue';
+import { useWall } from '../wall/useWall.ts';
 
 const { settings, round, children, lesson } = defineProps<{
   settings: Settings;
@@ -77,6 +79,12 @@ const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
 );
 const wall = computed(() => tablets.value.flatMap(({ answer }) => answeredTime(answer) ?? []));
+/** The wall stands where the clock is, when the teacher wants it. */
+const { drafts, answers: done, seated } = useWall(() => round);
+const wallOn = ref(false);
+const toggleWall = (): void => {
+  wallOn.value = !wallOn.value;
+};
 /** What the class is asked; a time in it is not broken over two lines. */
 const asksFor = computed(() => words.said(item.value.kind === 'yet' ? item.value.target : asked.value));
 const ask = computed(() => {
@@ -130,6 +138,7 @@ useStageMode({
     e: () => void move('end'),
     a: allHadIt,
     j: more,
+    w: toggleWall,
   }),
   acts: () => ({
     next,
@@ -161,7 +170,17 @@ useStageMode({
     :data-phase="round.phase"
     :data-task="item.kind"
   >
-    <template v-if="item.kind === 'choose-clock'" #clock>
+    <template v-if="wallOn" #clock>
+      <TabletWall
+        :children="children"
+        :item="item"
+        :settings="settings"
+        :drafts="drafts"
+        :answers="done"
+        :seated="seated"
+      />
+    </template>
+    <template v-else-if="item.kind === 'choose-clock'" #clock>
       <ChooseClocks
         :options="item.options"
         :time="asked"
@@ -244,6 +263,12 @@ useStageMode({
       <BoardDock
         :trays="['lenses', 'round', 'clock']"
         :extra="[
+          {
+            key: 'wall',
+            icon: mdiViewGridOutline,
+            label: t(wallOn ? 'round.closeWall' : 'round.openWall'),
+            act: toggleWall,
+          },
           { key: 'replay', icon: mdiReplay, label: t('round.replay'), act: () => void move('replay') },
           { key: 'end', icon: mdiFlagCheckered, label: t('round.end'), act: () => void move('end') },
         ]"

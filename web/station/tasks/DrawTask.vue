@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { normaliseAngle } from '../../../core/clock/index.ts';
 import { DRAWN_REACH, type Answer } from '../../../core/items/index.ts';
 import { pointAt } from '../../../core/face/index.ts';
-import type { Stroke } from '../../../core/strokes/index.ts';
+import { strokePath, type Stroke } from '../../../core/strokes/index.ts';
 import ClockDial from '../../clock/ClockDial.vue';
 import ClockHands from '../../clock/ClockHands.vue';
 import { roomOf, useFace } from '../../clock/useFace.ts';
@@ -29,11 +29,6 @@ const { now, ms, down, move, up } = usePencil({
   open: () => open,
   done: (stroke) => keep([...strokes.value, stroke]),
 });
-const path = (stroke: Stroke): string =>
-  stroke.length === 1
-    ? `M${stroke[0]!.x} ${stroke[0]!.y}h.01`
-    : stroke.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
-
 /** By keys: a dashed line from the middle is turned and made short or long, and drawn with Enter. */
 const MARK = 6;
 const aim = ref({ angle: 0, long: false });
@@ -91,8 +86,8 @@ defineExpose({ undo: () => keep(strokes.value.slice(0, -1)) });
     >
       <ClockDial :lit="light.numeral"><HelpLight :light="light" /></ClockDial>
       <g class="pencil" :class="{ faded: shown }">
-        <path v-for="(stroke, i) in strokes" :key="i" :d="path(stroke)" />
-        <path v-if="now.length > 0" :d="path(now)" />
+        <path v-for="(stroke, i) in strokes" :key="i" :d="strokePath(stroke)" />
+        <path v-if="now.length > 0" :d="strokePath(now)" />
       </g>
       <line v-if="open && hasKeys && strokes.length < 2" x1="0" y1="0" :x2="end.x" :y2="end.y" class="aim" />
       <circle r="2.4" class="middle" />

@@ -1,0 +1,191 @@
+<!-- Hand out a set: to whom, and what; and the sets of today that can be taken back. -->
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { Child, HandedSet, SetSource } from '../../contract/index.ts';
+import type { DialTime } from '../../core/clock/index.ts';
+import type { ItemKind } from '../../core/items/index.ts';
+import { TIMES_OF_GROUP } from '../../core/sets/index.ts';
+import TimeRings from '../clock/TimeRings.vue';
+import ChildPicture from '../people/ChildPicture.vue';
+
+const { children, sets, busy } = defineProps<{
+  children: readonly Child[];
+  sets: readonly HandedSet[];
+  busy: boolean;
+}>();
+const emit = defineEmits<{
+  hand: [childIds: readonly number[] | null, source: SetSource];
+  takeBack: [id: string];
+}>();
+const { t } = useI18n();
+
+const WHATS = ['lesson', 'needs', 'times'] as const;
+const what = ref<(typeof WHATS)[number]>('needs');
+/** Kinds a teacher chooses from for times that were picked. */
+const KINDS = [
+  'choose-words',
+  'set',
+  'set-free',
+  'draw',
+  'write-digital',
+  'write-words',
+  'choose-clock',
+  'yet',
+] as const satisfies readonly ItemKind[];
+const kinds = ref<readonly ItemKind[]>(['draw']);
+const toggleKind = (kind: ItemKind): void => {
+  const next = KINDS.filter((other) => (other === kind) !== kinds.value.includes(other));
+  if (next.length > 0) kinds.value = next;
+};
+const MOST_TIMES = 12;
+const picked = ref<readonly DialTime[]>([]);
+const times = computed(() =>
+  (['oclock', 'half-past'] as const).flatMap((group) =>
+    TIMES_OF_GROUP[group].map((time) => ({
+      time,
+      look: picked.value.includes(time) ? ('picked' as const) : ('open' as const),
+    })),
+  ),
+);
+const pick = (time: DialTime): void => {
+  if (picked.value.includes(time)) picked.value = picked.value.filter((other) => other !== time);
+  else if (picked.value.length < MOST_TIMES) picked.value = [...picked.value, time];
+};
+/** Nobody chosen is everybody. */
+const chosen = ref<ReadonlySet<number>>(new Set());
+const choose = (childId: number): void => {
+  const next = new Set(chosen.value);
+  if (!next.delete(childId)) next.add(childId);
+  chosen.value = next;
+};
+const isReady = computed(() => what.value !== 'times' || picked.value.length > 0);
+const hand = (): void => {
+  const to = chosen.value.size === 0 ? null : [...chosen.value];
+  if (what.value === 'times') emit('hand', to, { what: 'times', kinds: [...kinds.value], times: [...picked.value] });
+  else emit('hand', to, { what: what.value });
+  chosen.value = new Set();
+};
+const nameOf = (id: number): string => children.find((child) => child.id === id)?.name ?? '';
+const said = ({ what: kind, count }: HandedSet): string =>
+  count === null ? t(`tablets.what.${kind}`) : t('tablets.setOf', { what: t(`tablets.what.${kind}`), count }, count);
+</script>
+
+<template>
+  <section>
+    <h2 class="title-column">{{ t('tablets.handOut') }}</h2>
+    <div class="row" role="group" :aria-label="t('tablets.whatToHand')">
+      <button
+        v-for="one in WHATS"
+        :key="one"
+        type="button"
+        class="choice"
+        :class="{ on: what === one }"
+        :aria-pressed="what === one"
+        @click="what = one"
+      >
+        {{ t(`tablets.what.${one}`) }}
+      </button>
+    </div>
+    <template v-if="what === 'times'">
+      <div class="row" role="group" :aria-label="t('tablets.kindsToHand')">
+        <button
+          v-for="kind in KINDS"
+          :key="kind"
+          type="button"
+          class="choice small"
+          :class="{ on: kinds.includes(kind) }"
+          :aria-pressed="kinds.includes(kind)"
+          @click="toggleKind(kind)"
+        >
+          {{ t(`tablets.kinds.${kind}`) }}
+        </button>
+      </div>
+      <TimeRings :times="times" :label="t('tablets.times')" :centre="String(picked.length)" class="rings" @pick="pick" />
+    </template>
+    <p class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
+    <ul class="children">
+      <li v-for="child in children" :key="child.id">
+        <button
+          type="button"
+          class="child"
+          :class="{ on: chosen.has(child.id) }"
+          :aria-pressed="chosen.has(child.id)"
+          :aria-label="child.name"
+          :title="child.name"
+          @click="choose(child.id)"
+        >
+          <ChildPicture :picture="child.picture" :px="40" />
+        </button>
+      </li>
+    </ul>
+    <v-btn color="primary" block :height="52" :disabled="busy || !isReady" @click="hand">{{
+      t('tablets.hand', { count: chosen.size }, chosen.size)
+    }}</v-btn>
+    <ul v-if="sets.length > 0" class="sets">
+      <li v-for="set in sets" :key="set.id">
+        <span>
+          <strong>{{ said(set) }}</strong>
+          <span class="quiet">{{
+            set.childIds === null ? t('tablets.all') : set.childIds.map(nameOf).join(', ')
+          }}</span>
+        </span>
+        <v-btn variant="text" :height="48" @click="emit('takeBack', set.id)">{{ t('tablets.takeBack') }}</v-btn>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 10px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.choice {
+  min-height: 48px;
+  padding: 0 14px;
+  border-radius: 999px;
+  background: var(--raised);
+  font-weight: 600;
+}
+.choice.small {
+  padding: 0 11px;
+}
+.choice.on {
+  background: var(--plum-chosen);
+  box-shadow: inset 0 0 0 2px var(--plum);
+}
+.rings {
+  width: 210px;
+  margin: 0 auto;
+}
+.children {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, 48px);
+  gap: 2px;
+}
+.child {
+  width: 48px;
+  height: 48px;
+  display: grid;
+  place-items: center;
+  border-radius: 50%;
+}
+.child.on {
+  background: var(--plum);
+}
+.sets li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.sets span {
+  flex: 1;
+  display: grid;
+}
+</style>

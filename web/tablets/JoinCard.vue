@@ -1,0 +1,68 @@
+<!-- The way in for tablets: an address as picture and text, and the class's three pictures. -->
+<script setup lang="ts">
+import { toString as toQr } from 'qrcode';
+import { ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import type { ClassCode } from '../../contract/index.ts';
+import ChildPicture from '../people/ChildPicture.vue';
+
+const {
+  address,
+  code,
+  lan,
+  px = 84,
+} = defineProps<{
+  address: string;
+  code: ClassCode;
+  /** Can other devices reach this computer? */
+  lan: boolean;
+  /** Size of a picture of the code. */
+  px?: number;
+}>();
+const { t } = useI18n();
+const qr = ref('');
+watch(
+  () => address,
+  async (now) => {
+    qr.value = now && `data:image/svg+xml,${encodeURIComponent(await toQr(now, { type: 'svg', margin: 1 }))}`;
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <div class="join">
+    <img v-if="qr" :src="qr" :alt="t('tablets.qr', { address })" class="qr" />
+    <p class="address">{{ address }}</p>
+    <ol class="code" :aria-label="t('tablets.code')">
+      <li v-for="(picture, i) in code" :key="i">
+        <ChildPicture :picture="picture" :px="px" /><span class="only-heard">{{
+          t(`tablets.pictures.${picture}`)
+        }}</span>
+      </li>
+    </ol>
+    <p v-if="!lan" class="quiet">{{ t('tablets.noLan') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.join {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 12px;
+  text-align: center;
+}
+.qr {
+  width: min(100%, 230px);
+  border-radius: var(--corner);
+}
+.address {
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+.code {
+  display: flex;
+  gap: 14px;
+}
+</style>
