@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { enterClass } from './support/station.ts';
 import { journey } from './support/journey.ts';
 import { drawnHands, onPage, type Page } from './support/page.ts';
 
@@ -60,6 +61,8 @@ describe('conventions', () => {
     await teacher.says('Every child can tell these two apart.');
   });
   step('shape, numbers and colors are on board and tablet as soon as they are kept, and not before', async () => {
+    await other.driver.get(`${hoppel.url}/station/4/alone`);
+    await enterClass(other, hoppel);
     await other.driver.get(`${hoppel.url}/station/4/alone`);
     await other.find('.groove-clock');
     expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 82, 27)');

@@ -1,13 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { v4 as newId } from 'uuid';
-import { handAngles, hourOf, timeOf, type DialTime } from '../core/clock/index.ts';
-import { startingTime, type Item } from '../core/items/index.ts';
+import { timeOf } from '../core/clock/index.ts';
+import type { Item } from '../core/items/index.ts';
 import { predict } from '../core/misconceptions/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
-import { drawnHands, handsStandAt, onPage, type Page } from './support/page.ts';
+import { onPage, type Page } from './support/page.ts';
+import { openStation, tabletPass } from './support/station.ts';
 
 interface RequestLog {
   readonly message: { readonly method: string; readonly params: { readonly request?: { readonly url: string } } };
@@ -20,7 +21,7 @@ describe('every place of Hoppel', () => {
   beforeAll(async () => {
     hoppel = await startHoppel();
     browser = await startBrowser();
-    page = onPage(browser);
+    page = await openStation(browser, hoppel);
   });
   afterAll(async () => {
     await browser.quit();
@@ -41,6 +42,7 @@ describe('every place of Hoppel', () => {
     ['/settings/class', 'Class list'],
     ['/settings/day', 'Our day'],
     ['/settings/unit', 'The unit of Clover Room'],
+    ['/tablets', 'Hand out'],
     ['/station', 'Tap your picture'],
     ['/station/2', 'On my own'],
     ['/station/2/alone', 'Done'],
@@ -141,123 +143,6 @@ describe('every place of Hoppel', () => {
   });
 });
 
-describe('a child alone with the set', () => {
-  let hoppel: Hoppel;
-  let browser: Browser;
-  let page: Page;
-  let times: DialTime[];
-  beforeAll(async () => {
-    hoppel = await startHoppel();
-    browser = await startBrowser({ width: 1024, height: 768 });
-    page = onPage(browser);
-    const state = (await (await fetch(`${hoppel.url}/api/station`)).json()) as {
-      practice: { items: { shown: DialTime }[] };
-    };
-    times = state.practice.items.map(({ shown }) => shown);
-  });
-  afterAll(async () => {
-    await browser.quit();
-    await hoppel.remove();
-  });
-  /** Turns the clock by arrow keys alone: by fives, then by ones with Shift and back. */
-  const turnTo = async (from: number, to: number): Promise<void> => {
-    const clock = await page.find('.groove-clock svg');
-    await page.driver.executeScript('arguments[0].focus()', clock);
-    let left = ((to - from + 1080) % 720) - 360;
-    while (left !== 0) {
-      const step = Math.abs(left) >= 30 ? 30 : 5;
-      const key = left > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT;
-      if (step === 30) await page.driver.actions().keyDown(Key.ALT).sendKeys(key).keyUp(Key.ALT).perform();
-      else await page.press(key);
-      left -= Math.sign(left) * step;
-    }
-    await handsStandAt(page, '.groove-clock', handAngles(to as DialTime));
-  };
-  const done = async (): Promise<void> => {
-    await page.driver.executeScript("document.querySelector('.done').focus()");
-    await page.press(Key.ENTER);
-  };
-  const stored = async (): Promise<{ verdict: string; attempt: number }[]> => {
-    const { answers } = (await (await fetch(`${hoppel.url}/api/record/children/2`)).json()) as {
-      answers: { source: string; verdict: string; attempt: number }[];
-    };
-    return answers.filter(({ source }) => source === 'tablet').map(({ verdict, attempt }) => ({ verdict, attempt }));
-  };
-
-  it('practises by keyboard: right, a light and a second try, and the clock that shows it', async () => {
-    await page.driver.get(`${hoppel.url}/station`);
-    await page.tap('I am Bram');
-    await page.tap('On my own');
-    await page.says(`${hourOf(times[0]!)}:00`);
-    await turnTo(startingTime(times[0]!), times[0]!);
-    await done();
-    await page.says('Yes!');
-
-    await page.says(`${hourOf(times[1]!)}:00`);
-    await page.until(
-      'a new clock',
-      async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(times[1]!),
-    );
-    await done(); // not turned at all
-    await page.says('Turn the minute hand to the light.');
-    expect(await page.all('.light')).toHaveLength(1);
-    await turnTo(startingTime(times[1]!), times[1]!);
-    await done();
-    await page.says('Yes!');
-
-    await page.says(`${hourOf(times[2]!)}:00`);
-    await page.until(
-      'a new clock',
-      async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(times[2]!),
-    );
-    await done();
-    await page.says('to the light');
-    await done();
-    await page.says('Watch the clock.');
-    await handsStandAt(page, '.groove-clock', handAngles(times[2]!));
-    expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
-    await page.says(`${hourOf(times[3]!)}:00`);
-    // Only first attempts count: right, wrong, wrong.
-    expect(await stored()).toEqual([
-      { verdict: 'wrong', attempt: 1 },
-      { verdict: 'wrong', attempt: 1 },
-      { verdict: 'right', attempt: 1 },
-    ]);
-  });
-  it('hears the task from a voice of the device, found only after the page has opened; never from one on the network', async () => {
-    const spoken = await page.driver.executeAsyncScript<string[]>(`
-      const done = arguments[0];
-      const said = [];
-      const voice = (name, localService) => ({ name, localService, lang: 'en-US', voiceURI: name, default: false });
-      speechSynthesis.getVoices = () => [voice('away', false)];
-      speechSynthesis.dispatchEvent(new Event('voiceschanged'));
-      setTimeout(() => {
-        said.push(document.querySelector('.ear') === null ? 'no ear' : 'ear');
-        speechSynthesis.getVoices = () => [voice('away', false), voice('here', true)];
-        speechSynthesis.speak = (utterance) => said.push(utterance.voiceName + ': ' + utterance.text);
-        window.SpeechSynthesisUtterance = function (text) { this.text = text; Object.defineProperty(this, 'voice', { set(v) { this.voiceName = v.name; } }); };
-        speechSynthesis.dispatchEvent(new Event('voiceschanged'));
-        setTimeout(() => { document.querySelector('.ear').click(); done(said); }, 100);
-      }, 100);`);
-    expect(spoken).toEqual(['no ear', `here: Set the clock to ${hourOf(times[3]!)} o’clock.`]);
-  });
-  it('ends with the clocks that were set', async () => {
-    for (const time of times.slice(3)) {
-      await page.says(`${hourOf(time)}:00`);
-      await page.until(
-        'a new clock',
-        async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(time),
-      );
-      await turnTo(startingTime(time), time);
-      await done();
-    }
-    await page.says('All set!');
-    expect(await drawnHands(page.driver, 'li:nth-child(2)')).toEqual(handAngles(times[1]!));
-    await page.tap('Back');
-    await page.says('The next clock comes by itself.');
-  });
-});
-
 describe('a new school', () => {
   let hoppel: Hoppel;
   let browser: Browser;
@@ -290,10 +175,11 @@ describe('a new school', () => {
       'return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]',
     )) as [number, number];
     expect([height, width]).toEqual([800, 1280]);
-    await page.driver.get(`${hoppel.url}/station`);
+    await openStation(browser, hoppel);
     expect(await page.all('.pick li')).toHaveLength(30);
   });
   it('shows all thirty and their reasons at once, without scrolling', async () => {
+    const pass = await tabletPass(hoppel.url);
     for (let childId = 1; childId <= 30; childId++)
       for (const asked of [timeOf(3), timeOf(7), timeOf(9)]) {
         const item: Item = { kind: 'set', shown: asked };
@@ -302,7 +188,7 @@ describe('a new school', () => {
         const to = { setting: 'alone', lessonId: 8, item, attempt: 1 };
         const reply = await fetch(`${hoppel.url}/api/answers`, {
           method: 'POST',
-          headers: { 'Content-Type': 'application/json' },
+          headers: { 'Content-Type': 'application/json', cookie: pass },
           body: JSON.stringify({ id: newId(), childId, answer: swapped.own[0], to }),
         });
         expect(reply.status).toBe(201);

@@ -72,8 +72,10 @@ const best = (candidates: readonly Candidate[], value: (one: Candidate) => numbe
 /** Wrong answers since the last right one. */
 const wrongInARow = (done: readonly Practised[]): number => done.length - 1 - done.findLastIndex(isRight);
 
+/** The same task, also when one of the two was kept and read again. */
+const isSameItem = (a: Item, b: Item): boolean => JSON.stringify(a) === JSON.stringify(b);
 const wasAsked = (done: readonly Practised[], { item }: Candidate): boolean =>
-  done.some((one) => JSON.stringify(one.item) === JSON.stringify(item));
+  done.some((one) => isSameItem(one.item, item));
 
 /** Not again what was just there: neither the same task, nor its time, nor a third of one kind in a row. */
 const isFresh = (done: readonly Practised[], candidate: Candidate): boolean => {
@@ -110,7 +112,8 @@ export const nextByNeed = (needs: PracticeNeeds, done: readonly Practised[], rng
 };
 
 /** Was a task put in because those before went wrong? */
-const isPutIn = (set: readonly Item[], { item }: Practised): boolean => !set.includes(item);
+export const isPutIn = (set: readonly Item[], { item }: Practised): boolean =>
+  !set.some((one) => isSameItem(one, item));
 
 /**
  * The next task of a set that was laid out or handed; none when it is through. After two wrong answers in a row an easier one

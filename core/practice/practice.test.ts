@@ -131,7 +131,7 @@ describe('a set', () => {
   it('has an easier one put in after two wrong answers, and goes on where it was', () => {
     const two = [wrong(set[0]!), wrong(set[1]!)];
     const eased = nextOfSet(set, needs, two, seededRng(1))!;
-    expect(set).not.toContain(eased);
+    expect(set).not.toContainEqual(eased);
     expect(nextOfSet(set, needs, [...two, right(eased)], seededRng(1))).toBe(set[2]);
     expect(nextOfSet(set, needs, [...two, wrong(eased)], seededRng(1))).toBe(set[2]);
   });

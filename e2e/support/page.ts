@@ -145,6 +145,20 @@ export const tapByTouch = async (driver: WebDriver, element: WebElement): Promis
   const moves = [finger.move({ origin: element, x: 0, y: 0, duration: 0 }), finger.press(), finger.release()];
   await (driver.actions({ async: true }) as unknown as Inserting).insert(finger, ...moves).perform();
 };
+/** Draws a line with a finger, from the middle of a clock outwards. */
+export const drawByTouch = async (
+  driver: WebDriver,
+  clock: WebElement,
+  degrees: number,
+  reach: number,
+): Promise<void> => {
+  const finger = new input.Pointer('finger', input.Pointer.Type.TOUCH);
+  const moves: unknown[] = [finger.move({ origin: clock, x: 0, y: 0, duration: 0 }), finger.press()];
+  for (const share of [0.25, 0.5, 0.75, 1])
+    moves.push(finger.move({ origin: clock, ...(await onClock(clock, degrees, reach * share)), duration: 60 }));
+  moves.push(finger.release());
+  await (driver.actions({ async: true }) as unknown as Inserting).insert(finger, ...moves).perform();
+};
 /** Two fingers drag on a clock at once, each by its own hand. */
 export const dragByTwoFingers = async (
   driver: WebDriver,

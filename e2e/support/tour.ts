@@ -3,6 +3,7 @@ import { CLOVER_ROOM } from '../../demo/clover.ts';
 import { seededRng } from '../../core/common/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { simulateAnswer } from '../../core/simulation/index.ts';
+import { tabletPass } from './station.ts';
 
 interface RoundSeen {
   readonly id: string;
@@ -14,10 +15,12 @@ interface RoundSeen {
 
 /** Drives a running Hoppel through its public interface, as the board and tablets do. */
 export const tourOf = (url: string) => {
+  let pass: string | undefined;
   const send = async (path: string, body: unknown): Promise<void> => {
+    pass ??= await tabletPass(url);
     const reply = await fetch(`${url}/api${path}`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', cookie: pass },
       body: JSON.stringify(body),
     });
     if (!reply.ok) throw new Error(`${path}: ${reply.status} ${await reply.text()}`);

@@ -6,7 +6,7 @@ import type { Practice } from '../../contract/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import { FEWEST_ITEMS, nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
+import { FEWEST_ITEMS, isPutIn, nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
 import { helpFor, type Help } from '../../core/tasks/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
@@ -46,7 +46,7 @@ const shown = shallowRef<Answer>();
 const count = computed(() => {
   const at = done.value.length + (item.value === undefined ? 0 : 1);
   if (practice.set === null) return Math.max(FEWEST_ITEMS, at);
-  const putIn = done.value.filter((one) => !practice.set!.some((own) => own === one.item)).length;
+  const putIn = done.value.filter((one) => isPutIn(practice.set!, one)).length;
   return Math.max(at, practice.set.length + putIn);
 });
 

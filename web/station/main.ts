@@ -9,6 +9,7 @@ import { createWords } from '../messages/i18n.ts';
 import uk from '../messages/en-GB/station.json';
 import us from '../messages/en-US/station.json';
 import ChildStation from './ChildStation.vue';
+import { keepForOffline } from './offline.ts';
 import PickPicture from './PickPicture.vue';
 import PracticePage from './PracticePage.vue';
 import StationApp from './StationApp.vue';
@@ -24,4 +25,5 @@ const router = createRouter({
 });
 
 installTokens(document.documentElement);
+keepForOffline();
 createApp(StationApp).use(createPinia()).use(createWords({ us, uk })).use(router).mount('#app');

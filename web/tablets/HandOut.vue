@@ -101,7 +101,13 @@ const said = ({ what: kind, count }: HandedSet): string =>
           {{ t(`tablets.kinds.${kind}`) }}
         </button>
       </div>
-      <TimeRings :times="times" :label="t('tablets.times')" :centre="String(picked.length)" class="rings" @pick="pick" />
+      <TimeRings
+        :times="times"
+        :label="t('tablets.times')"
+        :centre="String(picked.length)"
+        class="rings"
+        @pick="pick"
+      />
     </template>
     <p class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
     <ul class="children">

@@ -1,0 +1,93 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { timeOf } from '../core/clock/index.ts';
+import { ITEM_KINDS, rightAnswers, type Item, type ItemKind } from '../core/items/index.ts';
+import type { AnswerRow } from '../contract/index.ts';
+import { answeringOn, wrongAnswer, type By } from './support/answering.ts';
+import { expectNoFault } from './support/axe.ts';
+import { startBrowser, type Browser } from './support/browser.ts';
+import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { type Page } from './support/page.ts';
+import { handSet, openStation, sitDown } from './support/station.ts';
+
+/** Every kind of task, answered by a finger and by arrow keys and Enter alone: wrong, helped, right at the second try, right at once. */
+let hoppel: Hoppel;
+let browser: Browser;
+let page: Page;
+const ADA = 1;
+/** A clean time and half past one of the hours where wrong rules show. */
+const TIMES = [timeOf(9), timeOf(4, 30)];
+
+beforeAll(async () => {
+  hoppel = await startHoppel();
+  browser = await startBrowser({ width: 1024, height: 768 });
+  page = await openStation(browser, hoppel);
+  await sitDown(page, 'Ada');
+});
+afterAll(async () => {
+  await browser.quit();
+  await hoppel.remove();
+});
+
+const status = (wanted: string): Promise<unknown> =>
+  page.until(`the task is ${wanted}`, async () => (await page.attribute('.task', 'data-status')) === wanted);
+/** Hands a set of two tasks of a kind to Ada and opens it. @returns the tasks */
+const open = async (kind: ItemKind): Promise<Item[]> => {
+  const before = (await stored()).length;
+  const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times: TIMES });
+  await page.driver.get(`${hoppel.url}/station/${ADA}/alone`);
+  await page.find(`.task[data-kind="${kind}"]`);
+  expect(before).toBeGreaterThanOrEqual(0);
+  return itemsOf(id);
+};
+const itemsOf = async (id: string): Promise<Item[]> =>
+  page.driver.executeAsyncScript<Item[]>(
+    `const [id, done] = arguments;
+     const open = indexedDB.open('hoppel');
+     open.onsuccess = () => {
+       const asked = open.result.transaction('station').objectStore('station').get('child');
+       asked.onsuccess = () => { open.result.close(); done(asked.result.practice.key === id ? asked.result.practice.set : []); };
+     };`,
+    id,
+  );
+const stored = async (): Promise<AnswerRow[]> => {
+  const reply = await fetch(`${hoppel.url}/api/record/children/${ADA}`);
+  const { answers } = (await reply.json()) as { answers: AnswerRow[] };
+  return answers.filter(({ source }) => source === 'tablet');
+};
+/** Verdicts of a kind in the order given; only first answers count. */
+const verdicts = async (kind: ItemKind): Promise<string[]> =>
+  (await stored())
+    .filter(({ item }) => item.kind === kind)
+    .map(({ verdict }) => verdict)
+    .reverse();
+
+describe.each(ITEM_KINDS)('%s', (kind) => {
+  it('is answered by a finger and by arrow keys and Enter alone; help lights up and a second try is right', async () => {
+    // Which hand comes first changes from kind to kind, so that both are tried wrong and right.
+    const [first, second]: readonly [By, By] =
+      ITEM_KINDS.indexOf(kind) % 2 === 0 ? ['touch', 'keys'] : ['keys', 'touch'];
+    const items = await open(kind);
+    expect(items.map((item) => item.kind)).toEqual([kind, kind]);
+    await expectNoFault(page.driver);
+    const overflow = await page.driver.executeScript<number[]>(
+      'return [document.documentElement.scrollHeight - innerHeight, document.documentElement.scrollWidth - innerWidth]',
+    );
+    expect(overflow).toEqual([0, 0]);
+
+    const trying = answeringOn(page, first);
+    await trying.give(items[0]!, wrongAnswer(items[0]!));
+    await status('hint');
+    expect((await page.text('.message')).length).toBeGreaterThan(5);
+    expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
+    await trying.clear();
+    await trying.give(items[0]!, rightAnswers(items[0]!)[0]!);
+    await status('right');
+
+    await page.until('the next task is there', async () => (await page.attribute('.task', 'data-status')) === 'open');
+    const sure = answeringOn(page, second);
+    await sure.give(items[1]!, rightAnswers(items[1]!)[0]!);
+    await page.says('Once more');
+    await page.until('both are stored', async () => (await verdicts(kind)).length === 2);
+    expect(await verdicts(kind)).toEqual(['wrong', 'right']);
+  });
+});

@@ -1,0 +1,202 @@
+import { Key } from 'selenium-webdriver';
+import { gearedAngles, hourOf, turnBetween, wrapToDial, type Hand } from '../../core/clock/index.ts';
+import { CLOCK_PARTS, UNITS, faultsOf, rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
+import { regionOf, tilesOf } from '../../core/tasks/index.ts';
+import { DEFAULT_CONVENTIONS, digital } from '../../core/wording/index.ts';
+import { dragByTouch, drawByTouch, sweep, tapByTouch, type Page } from './page.ts';
+
+/** How a child answers: with a finger, or with arrow keys and Enter alone, as a switch sends them. */
+export type By = 'touch' | 'keys';
+
+/** A plain wrong answer to an item: another option, another hour. */
+export const wrongAnswer = (item: Item): Answer => {
+  switch (item.kind) {
+    case 'name-part':
+      return { kind: 'part', part: CLOCK_PARTS.find((part) => part !== item.part)! };
+    case 'direction':
+      return { kind: 'direction', direction: 'anticlockwise' };
+    case 'hour-hand':
+      return { kind: 'hour', hour: (hourOf(item.shown) % 12) + 1 };
+    case 'choose-words':
+    case 'choose-clock':
+    case 'choose-writings': {
+      const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'choice' }>;
+      return { kind: 'choice', chosen: [item.options.findIndex((_, place) => !right.chosen.includes(place))] };
+    }
+    case 'write-digital':
+      return { kind: 'text', text: digital(item.shown, DEFAULT_CONVENTIONS).replace(':', '') };
+    case 'pair': {
+      const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'pairs' }>;
+      return {
+        kind: 'pairs',
+        pairs: right.pairs.map((pair, i) => ({ ...pair, words: right.pairs[(i + 1) % 3]!.words })),
+      };
+    }
+    case 'yet': {
+      const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'yes-no' }>;
+      return { kind: 'yes-no', yes: !right.yes };
+    }
+    case 'judge-clock':
+      return faultsOf(item.clock).length > 0
+        ? { kind: 'judgement', possible: true }
+        : { kind: 'judgement', possible: false, fault: 'hands-disagree' };
+    case 'how-long': {
+      const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'unit' }>;
+      return { kind: 'unit', unit: UNITS.find((unit) => unit !== right.unit)! };
+    }
+    case 'day-order': {
+      const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'order' }>;
+      return { kind: 'order', order: [...right.order].reverse() };
+    }
+    default:
+      return rightAnswers({ ...item, shown: wrapToDial(item.shown + 180) })[0]!;
+  }
+};
+
+/** Answers on a child's tablet, as a child would: through what is on the screen. */
+export const answeringOn = (page: Page, by: By) => {
+  const { driver } = page;
+  const isAt = (css: string): Promise<boolean> =>
+    driver.executeScript<boolean>('return document.activeElement.matches(arguments[0])', css);
+  /** Goes to something by arrow keys alone. */
+  const goTo = async (css: string): Promise<void> => {
+    await page.find(css);
+    for (let steps = 0; steps < 60; steps++) {
+      if (await isAt(css)) return;
+      // On a clock or a hand arrows turn it: there Enter goes on.
+      const turns = await isAt('[role="slider"], [role="application"]');
+      await page.press(turns ? Key.ENTER : Key.ARROW_RIGHT);
+    }
+    throw new Error(`arrow keys never come to ${css}`);
+  };
+  const use = async (css: string): Promise<void> => {
+    if (by === 'touch') return tapByTouch(driver, await page.find(css));
+    await goTo(css);
+    await page.press(Key.ENTER);
+  };
+  const useAll = async (all: readonly string[]): Promise<void> => {
+    for (const css of all) await use(css);
+  };
+  const pressMany = async (key: string, times: number): Promise<void> => {
+    if (times > 0) await page.press(...Array.from({ length: times }, () => key));
+  };
+
+  const setGeared = async (to: number): Promise<void> => {
+    const clock = await page.find('.groove-clock svg');
+    const now = Number(await clock.getAttribute('aria-valuenow'));
+    const left = ((to - now + 1080) % 720) - 360;
+    if (by === 'keys') {
+      await goTo('.groove-clock svg');
+      await pressMany(left > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT, Math.abs(left) / 5);
+    } else {
+      const from = gearedAngles(now).minute;
+      await dragByTouch(driver, clock, {
+        from: { degrees: from, reach: 112 },
+        over: sweep(from, from + left * 6),
+        reach: 112,
+      });
+    }
+    await page.until('the clock is set', async () => Number(await clock.getAttribute('aria-valuenow')) === to);
+  };
+  const angleOf = async (hand: Hand): Promise<number> =>
+    Number(await page.attribute(`[data-hand="${hand}"]`, 'aria-valuenow'));
+  const setFree = async (to: { hour: number; minute: number }): Promise<void> => {
+    const reach = { hour: 44, minute: 82 };
+    // By keys both hands come one after the other in their order; the longer one is easier to take first by a finger.
+    for (const hand of by === 'keys' ? (['hour', 'minute'] as const) : (['minute', 'hour'] as const)) {
+      const from = await angleOf(hand);
+      const way = turnBetween(from, to[hand]);
+      if (by === 'keys') {
+        await goTo(`[data-hand="${hand}"]`);
+        await pressMany(way > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT, Math.round(Math.abs(way) / 6));
+      } else if (Math.abs(way) > 1) {
+        await dragByTouch(driver, await page.find('.unhooked'), {
+          from: { degrees: from, reach: reach[hand] },
+          over: sweep(from, from + way),
+          reach: reach[hand],
+        });
+      }
+    }
+  };
+  const draw = async (hands: readonly { angle: number; reach: number }[]): Promise<void> => {
+    if (by === 'touch') {
+      const pad = await page.find('.draw');
+      for (const { angle, reach } of hands) await drawByTouch(driver, pad, angle, reach);
+      return;
+    }
+    await goTo('.draw');
+    let at = 0;
+    for (const [i, { angle }] of hands.entries()) {
+      const steps = Math.round(((((angle - at) % 360) + 360) % 360) / 6);
+      await pressMany(Key.ARROW_RIGHT, steps);
+      at += steps * 6;
+      await page.press(i === 0 ? Key.ARROW_DOWN : Key.ARROW_UP, Key.ENTER);
+    }
+  };
+  const putPairs = async (pairs: readonly { digits: number; words: number }[]): Promise<void> => {
+    for (const kind of ['digits', 'words'] as const)
+      for (const [clock, pair] of pairs.entries())
+        await useAll([`[data-piece="${kind} ${pair[kind]}"]`, `[data-slot="${kind} ${clock}"]`]);
+  };
+
+  const give = async (item: Item, answer: Answer): Promise<void> => {
+    switch (answer.kind) {
+      case 'part':
+        return use(`[data-option="${answer.part}"]`);
+      case 'direction':
+        return use(`[data-option="${answer.direction}"]`);
+      case 'hour':
+        return use(`[data-option="${answer.hour}"]`);
+      case 'unit':
+        return use(`[data-option="${answer.unit}"]`);
+      case 'choice':
+        return useAll(answer.chosen.map((place) => `[data-option="${place}"]`));
+      case 'order':
+        return useAll(answer.order.map((place) => `[data-option="${place}"]`));
+      case 'yes-no':
+        return use(`[data-option="${answer.yes ? 'yes' : 'not'}"]`);
+      case 'judgement':
+        return use(`[data-option="${answer.possible ? 'possible' : regionOf(answer.fault ?? 'hands-disagree')}"]`);
+      case 'text':
+        if (item.kind === 'write-digital')
+          return useAll([...answer.text].map((one) => `[data-key="${one === ':' ? 'colon' : one}"]`));
+        throw new Error('words are put together from tiles');
+      case 'time':
+        return useAll(tilesOf(answer.time, DEFAULT_CONVENTIONS).map((word) => `[data-word="${word}"]`));
+      case 'hands':
+        return item.kind === 'set' ? setGeared((Math.round(answer.hour * 2) + 720) % 720) : setFree(answer);
+      case 'drawn':
+        return draw(answer.hands);
+      case 'pairs':
+        return putPairs(answer.pairs);
+      default:
+        throw new Error(`nobody gives ${answer.kind} on a tablet`);
+    }
+  };
+  return {
+    goTo,
+    use,
+    /** Gives an answer and hands it in. */
+    give: async (item: Item, answer: Answer): Promise<void> => {
+      const isWords = item.kind === 'read' || item.kind === 'write-words';
+      // Words are told by their time.
+      const told: Answer =
+        isWords && answer.kind === 'text' ? { kind: 'time', time: timeOfWords(item, answer) } : answer;
+      await give(item, told);
+      await use('.done');
+    },
+    /** Takes everything back. */
+    clear: async (): Promise<void> => {
+      for (let taps = 0; taps < 9; taps++) {
+        const isEmpty = (await page.all('.body [aria-pressed="true"]')).length === 0;
+        if (isEmpty && (await page.attribute('.done', 'aria-disabled')) === 'true') return;
+        await use('.undo');
+        // A clock that is set goes back to its start at once.
+        if ((await page.all('.groove-clock, .unhooked')).length > 0) return;
+      }
+    },
+  };
+};
+
+const timeOfWords = (item: Item & { shown?: number }, answer: Extract<Answer, { kind: 'text' }>) =>
+  wrapToDial(answer.text === (rightAnswers(item)[0] as { text?: string }).text ? item.shown! : item.shown! + 180);

@@ -1,0 +1,13 @@
+/**
+ * Lets the station open without a network, where browsers allow it: on this computer, or where Hoppel is served by https. A page
+ * served by plain http has no service worker; it works on without a network once it is loaded.
+ */
+export const keepForOffline = (): void => {
+  if (!('serviceWorker' in navigator)) return;
+  window.addEventListener('load', () => {
+    navigator.serviceWorker.register('/station-sw.js', { scope: '/station' }).catch((error: unknown) => {
+      // A private window may refuse: the station then needs the network to open, and says so itself when it has none.
+      console.warn('The station cannot be kept for offline use here.', error);
+    });
+  });
+};
