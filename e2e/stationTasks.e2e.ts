@@ -7,7 +7,7 @@ import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { type Page } from './support/page.ts';
-import { handSet, openStation, sitDown } from './support/station.ts';
+import { handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
 
 /** Every kind of task, answered by a finger and by arrow keys and Enter alone: wrong, helped, right at the second try, right at once. */
 let hoppel: Hoppel;
@@ -32,23 +32,13 @@ const status = (wanted: string): Promise<unknown> =>
   page.until(`the task is ${wanted}`, async () => (await page.attribute('.task', 'data-status')) === wanted);
 /** Hands a set of two tasks of a kind to Ada and opens it. @returns the tasks */
 const open = async (kind: ItemKind): Promise<Item[]> => {
-  const before = (await stored()).length;
   const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times: TIMES });
   await page.driver.get(`${hoppel.url}/station/${ADA}/alone`);
   await page.find(`.task[data-kind="${kind}"]`);
-  expect(before).toBeGreaterThanOrEqual(0);
-  return itemsOf(id);
+  const { practice } = (await keptOnTablet(page, 'child')) as { practice: { key: string; set: Item[] } };
+  expect(practice.key).toBe(id);
+  return practice.set;
 };
-const itemsOf = async (id: string): Promise<Item[]> =>
-  page.driver.executeAsyncScript<Item[]>(
-    `const [id, done] = arguments;
-     const open = indexedDB.open('hoppel');
-     open.onsuccess = () => {
-       const asked = open.result.transaction('station').objectStore('station').get('child');
-       asked.onsuccess = () => { open.result.close(); done(asked.result.practice.key === id ? asked.result.practice.set : []); };
-     };`,
-    id,
-  );
 const stored = async (): Promise<AnswerRow[]> => {
   const reply = await fetch(`${hoppel.url}/api/record/children/${ADA}`);
   const { answers } = (await reply.json()) as { answers: AnswerRow[] };

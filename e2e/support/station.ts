@@ -54,3 +54,15 @@ export const sitDown = async (tablet: Page, name: string): Promise<void> => {
   await tablet.tap(`I am ${name}`);
   await tablet.find('.me');
 };
+
+/** What a tablet keeps under a name, read from its database; null where there is nothing. */
+export const keptOnTablet = (tablet: Page, name: string): Promise<unknown> =>
+  tablet.driver.executeAsyncScript(
+    `const [name, done] = arguments;
+     const open = indexedDB.open('hoppel');
+     open.onsuccess = () => {
+       const asked = open.result.transaction('station').objectStore('station').get(name);
+       asked.onsuccess = () => { open.result.close(); done(asked.result ?? null); };
+     };`,
+    name,
+  );

@@ -62,11 +62,11 @@ li {
   align-items: center;
   gap: 8px;
   border-radius: 27px;
-  opacity: 0.62;
+  color: var(--quiet);
 }
 li.there,
 li.silent {
-  opacity: 1;
+  color: var(--ink);
   background: var(--raised);
 }
 .name {

@@ -1,0 +1,154 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import { handAngles, hourOf, type DialTime } from '../core/clock/index.ts';
+import { startingTime, type Item } from '../core/items/index.ts';
+import { startBrowser, type Browser } from './support/browser.ts';
+import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { drawnHands, handsStandAt, type Page } from './support/page.ts';
+import { handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+
+describe('a child alone with the set', () => {
+  let hoppel: Hoppel;
+  let browser: Browser;
+  let page: Page;
+  let times: DialTime[];
+  beforeAll(async () => {
+    hoppel = await startHoppel();
+    browser = await startBrowser({ width: 1024, height: 768 });
+    page = await openStation(browser, hoppel);
+  });
+  afterAll(async () => {
+    await browser.quit();
+    await hoppel.remove();
+  });
+  /** Turns the clock by arrow keys alone: by half hours, then by fives. */
+  const turnTo = async (from: number, to: number): Promise<void> => {
+    const clock = await page.find('.groove-clock svg');
+    await page.driver.executeScript('arguments[0].focus()', clock);
+    let left = ((to - from + 1080) % 720) - 360;
+    while (left !== 0) {
+      const step = Math.abs(left) >= 30 ? 30 : 5;
+      const key = left > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT;
+      if (step === 30) await page.driver.actions().keyDown(Key.ALT).sendKeys(key).keyUp(Key.ALT).perform();
+      else await page.press(key);
+      left -= Math.sign(left) * step;
+    }
+    await handsStandAt(page, '.groove-clock', handAngles(to as DialTime));
+  };
+  const done = async (): Promise<void> => {
+    await page.driver.executeScript("document.querySelector('.done').focus()");
+    await page.press(Key.ENTER);
+  };
+  /** Turns the clock a little and leaves it there. */
+  const leaveIt = async (): Promise<void> => {
+    await (await page.find('.groove-clock svg')).sendKeys(Key.ARROW_RIGHT);
+    await done();
+  };
+  const isNew = (time: DialTime): Promise<unknown> =>
+    page.until(
+      'a new clock',
+      async () => Number(await page.attribute('.groove-clock svg', 'aria-valuenow')) === startingTime(time),
+    );
+  const stored = async (): Promise<{ verdict: string; attempt: number; item: Item }[]> => {
+    const { answers } = (await (await fetch(`${hoppel.url}/api/record/children/2`)).json()) as {
+      answers: { source: string; verdict: string; attempt: number; item: Item }[];
+    };
+    return answers.filter(({ source }) => source === 'tablet');
+  };
+
+  it('practises the lesson’s set by keyboard: right, a light and a second try', async () => {
+    await sitDown(page, 'Bram');
+    await page.tap('On my own');
+    await page.find('.task');
+    const child = (await keptOnTablet(page, 'child')) as { practice: { set: { shown: DialTime }[] } };
+    times = child.practice.set.map(({ shown }) => shown);
+    await page.says(`${hourOf(times[0]!)}:00`);
+    expect(await page.attribute('.done', 'aria-disabled')).toBe('true'); // nothing was done yet
+    await turnTo(startingTime(times[0]!), times[0]!);
+    await done();
+    await page.says('Yes!');
+
+    await page.says(`${hourOf(times[1]!)}:00`);
+    await isNew(times[1]!);
+    await leaveIt();
+    await page.says('The minute hand points straight up');
+    expect(await page.all('.light')).toHaveLength(1);
+    await turnTo(startingTime(times[1]!) + 5, times[1]!);
+    await done();
+    await page.says('Yes!');
+  });
+  it('is shown the answer slowly when the second try is not right either, and an easier task comes after two', async () => {
+    await page.says(`${hourOf(times[2]!)}:00`);
+    await isNew(times[2]!);
+    await leaveIt();
+    await page.find('.message');
+    await done();
+    await page.says('Watch the clock.');
+    await handsStandAt(page, '.groove-clock', handAngles(times[2]!));
+    expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
+    await page.until('another task', async () => (await page.attribute('.task', 'data-status')) === 'open');
+    // Only first answers count, the latest first.
+    expect((await stored()).map(({ verdict, attempt }) => [verdict, attempt])).toEqual([
+      ['wrong', 1],
+      ['wrong', 1],
+      ['right', 1],
+    ]);
+    // Two first answers in a row were wrong: what comes now is not of the set.
+    const stones = await page.attribute('.stones', 'aria-label');
+    expect(stones).toBe('Task 4 of 6');
+    const kept = (await keptOnTablet(page, 'progress')) as { done: unknown[] };
+    expect(kept.done).toHaveLength(3);
+  });
+  it('hears task and hint from a voice of the device, found only after the page has opened; never from one on the network', async () => {
+    const ask = await page.attribute('.card', 'aria-label');
+    const spoken = await page.driver.executeAsyncScript<string[]>(`
+      const done = arguments[0];
+      const said = [];
+      const voice = (name, localService) => ({ name, localService, lang: 'en-US', voiceURI: name, default: false });
+      speechSynthesis.getVoices = () => [voice('away', false)];
+      speechSynthesis.dispatchEvent(new Event('voiceschanged'));
+      setTimeout(() => {
+        said.push(document.querySelector('.ear') === null ? 'no ear' : 'ear');
+        speechSynthesis.getVoices = () => [voice('away', false), voice('here', true)];
+        speechSynthesis.speak = (utterance) => said.push(utterance.voiceName + ' ' + utterance.rate + ': ' + utterance.text);
+        window.SpeechSynthesisUtterance = function (text) { this.text = text; Object.defineProperty(this, 'voice', { set(v) { this.voiceName = v.name; } }); };
+        speechSynthesis.dispatchEvent(new Event('voiceschanged'));
+        setTimeout(() => { document.querySelector('.ear').click(); done(said); }, 100);
+      }, 100);`);
+    expect(spoken).toEqual(['no ear', `here 0.85: ${ask}`]);
+  });
+  it('goes on where it was after a reload', async () => {
+    const before = await page.attribute('.task', 'data-kind');
+    await page.driver.navigate().refresh();
+    await page.find('.task');
+    expect(await page.attribute('.task', 'data-kind')).toBe(before);
+    expect(await page.attribute('.stones', 'aria-label')).toBe('Task 4 of 6');
+  });
+  it('ends with what it can do now, in pictures; then goes on by what it needs', async () => {
+    await handSet(hoppel, [2], { what: 'times', kinds: ['set'], times: [180 as DialTime] });
+    await page.driver.get(`${hoppel.url}/station/2/alone`);
+    await isNew(180 as DialTime);
+    await turnTo(startingTime(180 as DialTime), 180);
+    await done();
+    await page.says('I can do this now!');
+    expect(await page.attribute('.can', 'data-skill')).toBe('oclock-set');
+    expect(await drawnHands(page.driver, '.can')).toEqual({ hour: 90, minute: 0 });
+    await handSet(hoppel, [2], { what: 'needs' });
+    await page.until('the tablet has heard of it', async () => {
+      const child = (await keptOnTablet(page, 'child')) as { practice: { set: unknown } };
+      return child.practice.set === null;
+    });
+    await page.tap('Once more');
+    await page.find('.task');
+    expect(await page.attribute('.stones', 'aria-label')).toBe('Task 1 of 6');
+  });
+  it('leaves nothing of the child on the tablet after bye', async () => {
+    expect(JSON.stringify(await keptOnTablet(page, 'seat'))).toContain('"childId":2');
+    await page.tap('Bram. Tap to choose another picture.');
+    await page.says('Tap your picture');
+    for (const name of ['seat', 'child', 'progress'])
+      await page.until(`no ${name}`, async () => (await keptOnTablet(page, name)) === null);
+    expect(await page.driver.executeScript('return [localStorage.length, sessionStorage.length]')).toEqual([0, 0]);
+    expect(new URL(await page.driver.getCurrentUrl()).pathname).toBe('/station');
+  });
+});

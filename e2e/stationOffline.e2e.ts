@@ -1,0 +1,138 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { timeOf } from '../core/clock/index.ts';
+import { rightAnswers, type Item } from '../core/items/index.ts';
+import type { AnswerRow } from '../contract/index.ts';
+import { answeringOn } from './support/answering.ts';
+import { startBrowser, type Browser } from './support/browser.ts';
+import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { onPage, type Page } from './support/page.ts';
+import { enterClass, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+
+/** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
+let hoppel: Hoppel;
+beforeAll(async () => {
+  hoppel = await startHoppel();
+});
+afterAll(() => hoppel.remove());
+
+/** The same server by a name that is not this computer's own. */
+const NETWORK_NAME = 'classroom.test';
+const onNetwork = (): string => hoppel.url.replace('localhost', NETWORK_NAME);
+const TIMES = [3, 9, 7, 2].map((hour) => timeOf(hour));
+const ITEMS: Item[] = TIMES.map((shown) => ({ kind: 'write-digital', shown }));
+const stored = async (childId: number): Promise<AnswerRow[]> => {
+  const reply = await fetch(`${hoppel.url}/api/record/children/${childId}`);
+  const { answers } = (await reply.json()) as { answers: AnswerRow[] };
+  return answers.filter(({ source }) => source === 'tablet').reverse();
+};
+const cut = async (page: Page, offline: boolean): Promise<void> => {
+  await page.driver.sendDevToolsCommand('Network.enable', {});
+  await page.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+    offline,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  });
+};
+const answer = async (page: Page, at: number): Promise<void> => {
+  await page.until('a task', async () => (await page.attribute('.task', 'data-status')) === 'open');
+  await page.until(
+    `task ${at + 1}`,
+    async () => (await page.attribute('.stones', 'aria-label')) === `Task ${at + 1} of ${TIMES.length}`,
+  );
+  await answeringOn(page, 'touch').give(ITEMS[at]!, rightAnswers(ITEMS[at]!)[0]!);
+};
+const hasWaiting = async (page: Page, count: number): Promise<void> => {
+  await page.until(`${count} answers wait`, async () => {
+    const list = (await keptOnTablet(page, 'unsent')) as unknown[] | null;
+    return (list ?? []).length === count;
+  });
+};
+
+describe('a tablet on the classroom network, by plain http', () => {
+  let browser: Browser;
+  let page: Page;
+  beforeAll(async () => {
+    browser = await startBrowser({ width: 1024, height: 768, names: [NETWORK_NAME] });
+    page = onPage(browser);
+    // Another name than localhost: the browser then allows as little as on a real tablet.
+    await page.driver.get(`${onNetwork()}/station`);
+    await enterClass(page, hoppel);
+    await sitDown(page, 'Cleo');
+    await handSet(hoppel, [3], { what: 'times', kinds: ['write-digital'], times: TIMES });
+    await page.driver.get(`${onNetwork()}/station/3/alone`);
+    await page.find('.task[data-kind="write-digital"]');
+  });
+  afterAll(() => browser.quit());
+
+  it('has no service worker, no random ids of the browser and no secure context', async () =>
+    expect(
+      await page.driver.executeScript(
+        "return [isSecureContext, 'serviceWorker' in navigator, typeof crypto.randomUUID, 'wakeLock' in navigator]",
+      ),
+    ).toEqual([false, false, 'undefined', false]));
+  it('loses nothing when the network is gone in the middle of a set: the answers go out later, once each, in order', async () => {
+    await answer(page, 0);
+    await page.until('the first is stored', async () => (await stored(3)).length === 1);
+    await cut(page, true);
+    await answer(page, 1);
+    await answer(page, 2);
+    await page.find('.quiet-sign');
+    await hasWaiting(page, 2);
+    expect(await stored(3)).toHaveLength(1);
+    await cut(page, false);
+    await page.until('all are stored', async () => (await stored(3)).length === 3);
+    await hasWaiting(page, 0);
+    expect((await stored(3)).map(({ item }) => item)).toEqual(ITEMS.slice(0, 3));
+  });
+  it('ends its set while the server is stopped, and sends it when it is started again', async () => {
+    await hoppel.stop();
+    await answer(page, 3);
+    await page.says('I can do this now!');
+    await hasWaiting(page, 1);
+    await hoppel.start();
+    await page.until('all are stored', async () => (await stored(3)).length === 4, 20_000);
+    expect((await stored(3)).map(({ item }) => item)).toEqual(ITEMS);
+    await page.until('the sign is gone', async () => (await page.all('.quiet-sign')).length === 0, 20_000);
+  });
+});
+
+describe('a tablet where Hoppel is on localhost or served by https', () => {
+  let browser: Browser;
+  let page: Page;
+  beforeAll(async () => {
+    browser = await startBrowser({ width: 1024, height: 768 });
+    page = await openStation(browser, hoppel);
+    await sitDown(page, 'Davi');
+    await handSet(hoppel, [4], { what: 'times', kinds: ['write-digital'], times: TIMES });
+    await page.driver.get(`${hoppel.url}/station/4/alone`);
+    await page.find('.task[data-kind="write-digital"]');
+  });
+  afterAll(() => browser.quit());
+
+  it('can be put on the home screen', async () => {
+    const { manifest, errors } = await page.driver
+      .sendAndGetDevToolsCommand('Page.getAppManifest', {})
+      .then((found) => {
+        const { data, errors: faults } = found as unknown as { data: string; errors: unknown[] };
+        return { manifest: JSON.parse(data) as { start_url: string; display: string }, errors: faults };
+      });
+    expect(errors).toEqual([]);
+    expect(manifest).toMatchObject({ start_url: '/station', display: 'fullscreen' });
+  });
+  it('opens without the server, goes on where the child was, and sends what was answered then', async () => {
+    await page.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
+    await answer(page, 0);
+    await page.until('the first is stored', async () => (await stored(4)).length === 1);
+    await hoppel.stop();
+    await page.driver.navigate().refresh();
+    await answer(page, 1);
+    await hasWaiting(page, 1);
+    await page.driver.navigate().refresh(); // what waits survives too
+    await answer(page, 2);
+    await hasWaiting(page, 2);
+    await hoppel.start();
+    await page.until('all are stored', async () => (await stored(4)).length === 3, 20_000);
+    expect((await stored(4)).map(({ item }) => item)).toEqual(ITEMS.slice(0, 3));
+  });
+});
