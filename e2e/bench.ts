@@ -9,6 +9,7 @@ import { LENS_KEYS } from '../web/board/lenses/lensKeys.ts';
 import { startBrowser } from './support/browser.ts';
 import { startHoppel } from './support/hoppel.ts';
 import { onClock, onPage } from './support/page.ts';
+import { openStation, tabletPass } from './support/station.ts';
 
 const ROOT = resolve(import.meta.dirname, '..');
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
@@ -50,8 +51,9 @@ const hoppel = await startHoppel();
 
 // Size of the station's first load: what its page asks for, each file compressed with gzip.
 const station = await startBrowser({ width: 1024, height: 768 });
+const tabletPage = await openStation(station, hoppel);
 await station.driver.get(`${hoppel.url}/station`);
-await onPage(station).says('Tap your picture');
+await tabletPage.says('Tap your picture');
 const loaded = (await station.driver.executeScript(
   "return [location.href, ...performance.getEntriesByType('resource').map(({ name }) => name)]",
 )) as string[];
@@ -61,12 +63,38 @@ for (const name of new Set(loaded)) {
   if (pathname.startsWith('/api/')) continue;
   const file = pathname === '/station' ? '/station.html' : pathname;
   const zipped = gzipSync(readFileSync(join(ROOT, 'dist/web', file))).length;
+  if (!/\.(js|css|html|svg|woff2?)$/.test(file)) continue;
   sizes[/\.woff2?$/.test(file) ? 'fonts' : /\.svg$/.test(file) ? 'pictures' : 'code'] += zipped;
 }
 const kb = (bytes: number): string => `${(bytes / 1000).toFixed(1)} kB`;
 say('station, first load, gzip: page, script and style', kb(sizes.code));
 say('  fonts (packed already)', kb(sizes.fonts));
 say('  pictures of 22 children', kb(sizes.pictures));
+
+// Until a child can tap, CPU slowed 4x, nothing kept from before. Yardstick: the same with the CPU as it is.
+const usable = async (rate: number): Promise<number> => {
+  const fresh = await startBrowser({ width: 1024, height: 768 });
+  await openStation(fresh, hoppel);
+  await fresh.driver.sendDevToolsCommand('Network.enable', {});
+  await fresh.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
+  await fresh.driver.sendDevToolsCommand('Network.setBypassServiceWorker', { bypass: true });
+  await fresh.driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate });
+  await fresh.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+    source: `const look = () => document.querySelector('.pick button') === null ? requestAnimationFrame(look)
+       : requestAnimationFrame(() => { window.usable = performance.now(); }); requestAnimationFrame(look);`,
+  });
+  await fresh.driver.get(`${hoppel.url}/station`);
+  await onPage(fresh).until('it can be used', () => fresh.driver.executeScript('return window.usable > 0'));
+  const took = await fresh.driver.executeScript<number>('return window.usable');
+  await fresh.quit();
+  return took;
+};
+const slowed = [await usable(4), await usable(4), await usable(4)];
+say(
+  'station, until a picture can be tapped, CPU slowed 4x (3 times)',
+  slowed.map((ms) => `${ms.toFixed(0)} ms`).join(', '),
+);
+say('  yardstick: the CPU as it is', `${(await usable(1)).toFixed(0)} ms`);
 await station.quit();
 
 // From the click to the desk of a unit laid out: a class without one, the answers as they stand. Yardstick: the desk opened again.
@@ -181,11 +209,60 @@ say('  yardstick: a request to the server and back', spread(asked));
 await remote.quit();
 await board.quit();
 
+// Thirty tablets in a round: from what one sends until the wall has it, while all of them set their clocks. Yardstick: a request there and back.
+const call = (method: string, path: string, body: object = {}): Promise<Response> =>
+  fetch(`${hoppel.url}/api${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json', cookie: pass },
+    body: JSON.stringify(body),
+  });
+const pass = await tabletPass(hoppel.url);
+await call('POST', '/children', { names: Array.from({ length: 8 }, (_, i) => `Guest ${i + 1}`) });
+await call('POST', '/tablets/stand-ins', { pace: 1 });
+const wall = await startBrowser();
+await wall.driver.get(`${hoppel.url}/board/8`);
+await onPage(wall).find('.board');
+const seat = crypto.randomUUID();
+await call('POST', '/station/seats', { childId: 1, seat });
+const begun = (await (
+  await call('POST', '/rounds', {
+    id: crypto.randomUUID(),
+    lessonId: 8,
+    source: { what: 'times', tasks: ['set'], times: [270] },
+  })
+).json()) as { round: { id: string } };
+await onPage(wall).find('[data-act="wall"]');
+await (await onPage(wall).find('[data-act="wall"]')).click();
+await onPage(wall).until('thirty tiles', async () => (await onPage(wall).attribute('.wall', 'data-tiles')) === '30');
+await wall.driver.executeScript(
+  `window.seen = []; let before = '';
+   const look = () => { const hand = document.querySelector('.wall [data-child="1"] .minute'); const now = hand === null ? '' : hand.getAttribute('transform');
+     if (now !== before) { before = now; window.seen.push([Date.now(), now]); } requestAnimationFrame(look); };
+   look();`,
+);
+const lags: number[] = [];
+for (let minute = 6; minute <= 240; minute += 6) {
+  const began = Date.now();
+  await call('PUT', '/station/draft', {
+    seat,
+    roundId: begun.round.id,
+    index: 0,
+    answer: { kind: 'hands', hour: 100, minute },
+  });
+  await wall.driver.sleep(250);
+  const seen = await wall.driver.executeScript<[number, string][]>('return window.seen');
+  const shown = seen.find(([, turned]) => turned === `rotate(${minute})`);
+  lags.push(shown === undefined ? Infinity : shown[0] - began);
+}
+say('thirty tablets in a round: from a tablet to the wall', spread(lags));
+await wall.quit();
+await call('DELETE', '/tablets/stand-ins');
+
 // Answers kept a second: one tablet after another, each flushed to disk before it is acknowledged. Yardstick: the same number of refused ones.
 const ask = async (body: unknown): Promise<void> => {
   await fetch(`${hoppel.url}/api/answers`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', cookie: pass },
     body: JSON.stringify(body),
   }).then((reply) => reply.text());
 };

@@ -61,7 +61,7 @@ describe('conventions', () => {
     await teacher.says('Every child can tell these two apart.');
   });
   step('shape, numbers and colors are on board and tablet as soon as they are kept, and not before', async () => {
-    await other.driver.get(`${hoppel.url}/station/4/alone`);
+    await other.driver.get(`${hoppel.url}/station`);
     await enterClass(other, hoppel);
     await other.driver.get(`${hoppel.url}/station/4/alone`);
     await other.find('.groove-clock');

@@ -1,11 +1,13 @@
 // npm run screenshots: one current picture of each main view, from the demo class on a fixed day.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { HOW_LONG, UNITS } from '../core/items/index.ts';
+import { timeOf } from '../core/clock/index.ts';
+import { HOW_LONG, UNITS, startingTime, type ItemKind } from '../core/items/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
-import { TODAY, startHoppel } from './support/hoppel.ts';
-import { onPage } from './support/page.ts';
+import { startHoppel } from './support/hoppel.ts';
+import { dragByTouch, drawByTouch, onPage, sweep } from './support/page.ts';
+import { handSet, openStation, sitDown } from './support/station.ts';
 import { tourOf } from './support/tour.ts';
 
 const FOLDER = resolve(import.meta.dirname, '../docs/screenshots');
@@ -24,18 +26,6 @@ const open = async (path: string, words: string): Promise<void> => {
   await page.says(words);
 };
 
-/** Lets the board announce lunch today, whatever is offered. */
-const chooseLunch = async (): Promise<void> => {
-  const { day } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
-    day: { routine: { id: number; at: number }[] };
-  };
-  await fetch(`${hoppel.url}/api/day/moments`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ moments: day.routine.filter(({ at }) => at === 720).map(({ id }) => id) }),
-  });
-};
-
 await open('/', 'What we know');
 await picture('lesson-desk');
 await page.tap('Times of “Show me”');
@@ -43,13 +33,6 @@ await page.says('Why these times');
 await page.driver.sleep(400);
 await (await page.find('.times .row li:nth-child(2) button')).click();
 await picture('times');
-await open('/', 'What we know');
-await page.driver.executeScript("document.querySelector('.path li:nth-child(9) a').focus()");
-await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
-await page.says('Lesson moved.');
-await picture('path-moved');
-await page.tap('Undo');
-await page.says('Taken back');
 await open('/board/8?segment=1', '');
 // Half past nine, seen through two lenses, hour and minutes open.
 await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
@@ -84,46 +67,82 @@ await tour.moveTo(1, 'reveal');
 await page.driver.sleep(2500); // the answer is being turned to
 for (let card = 0; card < 3; card++) await page.press(' ');
 await picture('round-reveal');
-await tour.moveTo(1, 'missed');
-await page.says('Who missed it?');
-await page.driver.sleep(1500); // the answer is still being turned to
-await picture('round-who-missed');
-await open('/station', 'Tap your picture');
-await picture('station-pictures');
-await open('/station/4', 'Watch the clock');
-await tour.moveTo(2, 'ask');
-await page.says('Done');
-await picture('station-task');
 for (let index = 2; index < 6; index++) {
   await tour.moveTo(index, 'ask');
   await tour.answer(10 + index);
 }
 await tour.finish();
-await open('/station/2/alone', 'Done');
-await page.tap('Done');
-await page.says('to the light');
-await picture('station-hint');
+
+// Davi's tablet: a set clock, a drawing half made, digits, pairs, and a hint.
+const tablet = await startBrowser({ width: 1024, height: 768 });
+const child = await openStation(tablet, hoppel);
+await sitDown(child, 'Davi');
+const task = async (kind: ItemKind, name: string, act: () => Promise<void>): Promise<void> => {
+  await handSet(hoppel, [4], { what: 'times', kinds: [kind], times: [timeOf(4, 30), timeOf(9)] });
+  await child.driver.get(`${hoppel.url}/station/4/alone`);
+  await child.find(`.task[data-kind="${kind}"]`);
+  await act();
+  await picture(name, tablet);
+};
+const tapAll = async (...all: readonly string[]): Promise<void> => {
+  for (const css of all) await (await child.find(css)).click();
+};
+await task('set', 'station-task', async () => undefined);
+await task('draw', 'station-draw', async () => {
+  const pad = await child.find('.draw');
+  await drawByTouch(child.driver, pad, 136, 52);
+  await drawByTouch(child.driver, pad, 181, 84);
+});
+await task('write-digital', 'station-write', () => tapAll('[data-key="4"]', '[data-key="colon"]', '[data-key="3"]'));
+await task('pair', 'station-pair', () =>
+  tapAll('[data-piece="digits 0"]', '[data-slot="digits 1"]', '[data-piece="words 1"]', '[data-slot="words 0"]'),
+);
+await task('set-free', 'station-hint', async () => {
+  await dragByTouch(child.driver, await child.find('.unhooked'), {
+    from: { degrees: (startingTime(timeOf(4, 30)) % 60) * 6, reach: 82 },
+    over: sweep((startingTime(timeOf(4, 30)) % 60) * 6, 180),
+    reach: 82,
+  });
+  await child.tap('Done');
+  await child.find('.message');
+});
+await child.driver.get(`${hoppel.url}/station/4`);
+await child.says('On my own');
+
+// A room of made-up children in a round of half past four.
+const room = async (method: string, path: string, body: object = {}): Promise<void> => {
+  await fetch(`${hoppel.url}/api${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+};
+await room('POST', '/tablets/stand-ins', { pace: 4 });
+await open('/tablets', 'At a tablet: 22 of 22');
+await picture('tablets');
+await room('POST', '/rounds', {
+  id: crypto.randomUUID(),
+  lessonId: 8,
+  source: { what: 'times', tasks: ['draw'], times: [timeOf(4, 30)] },
+});
+await open('/board/8', 'Draw');
+await page.press('w');
+await page.until('most have drawn', async () => (await page.all('.wall .tile.done')).length >= 15);
+await picture('wall');
+await tour.finish();
+await room('DELETE', '/tablets/stand-ins');
+await tablet.quit();
 await open('/class', 'How each o’clock went');
 await picture('class');
 await open('/class/2', 'What Bram can do');
 await picture('child');
 await open('/settings', 'The hands are called');
 await picture('settings');
-await open('/settings/class', 'Class list');
-await picture('children');
 await open('/settings/day', 'Our day');
 await picture('day');
 await open('/settings/unit', 'Take out and in');
 await page.tap('Lay out anew');
 await page.says('Lay it out');
 await picture('unit');
-// A moment before noon, as the page sees the clock.
-await page.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-  source: `const now = Date.now.bind(Date); const shift = new Date('${TODAY}T11:59:58').getTime() - now(); Date.now = () => now() + shift;`,
-});
-await chooseLunch();
-await open('/board', 'What does our clock say now?');
-await picture('clock-moment');
-
 await browser.quit();
 await hoppel.remove();
