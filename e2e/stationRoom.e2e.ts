@@ -136,7 +136,7 @@ describe('a round with thirty tablets', () => {
     await teacher.until('thirty sit', async () => (await tablets()).seats.length === 30, 20_000);
     await teacher.driver.get(`${hoppel.url}/tablets`);
     await teacher.says('At a tablet: 30 of 30');
-    await teacher.says('made-up child');
+    await teacher.says('made-up');
     const marked = (await tablets()).seats.filter(({ simulated }) => simulated);
     expect(marked).toHaveLength(29);
     expect(marked.some(({ childId }) => childId === 1)).toBe(false);

@@ -66,6 +66,7 @@ const hand = (): void => {
   else emit('hand', to, { what: what.value });
   chosen.value = new Set();
 };
+const latestFirst = computed(() => [...sets].reverse());
 const nameOf = (id: number): string => children.find((child) => child.id === id)?.name ?? '';
 const said = ({ what: kind, count }: HandedSet): string =>
   count === null ? t(`tablets.what.${kind}`) : t('tablets.setOf', { what: t(`tablets.what.${kind}`), count }, count);
@@ -129,7 +130,7 @@ const said = ({ what: kind, count }: HandedSet): string =>
       t('tablets.hand', { count: chosen.size }, chosen.size)
     }}</v-btn>
     <ul v-if="sets.length > 0" class="sets">
-      <li v-for="set in sets" :key="set.id">
+      <li v-for="set in latestFirst" :key="set.id">
         <span>
           <strong>{{ said(set) }}</strong>
           <span class="quiet">{{
@@ -184,6 +185,10 @@ section {
 }
 .child.on {
   background: var(--plum);
+}
+.sets {
+  max-height: 210px;
+  overflow: auto;
 }
 .sets li {
   display: flex;

@@ -29,7 +29,7 @@ const stateOf = (seat: Seat | undefined): string => {
         :key="child.id"
         :class="{ there: seat?.connected, silent: seat && !seat.connected }"
       >
-        <ChildPicture :picture="child.picture" :px="40" />
+        <ChildPicture :picture="child.picture" :px="36" />
         <span class="name">
           <strong>{{ child.name }}</strong>
           <span class="quiet">{{ stateOf(seat) }}</span>
@@ -57,10 +57,10 @@ ul {
 li {
   min-width: 0;
   min-height: 54px;
-  padding: 4px 6px 4px 8px;
+  padding: 4px 4px 4px 8px;
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: 6px;
   border-radius: 27px;
   color: var(--quiet);
 }
@@ -83,7 +83,7 @@ li.silent {
 button {
   width: 48px;
   height: 48px;
-  margin: -4px -4px -4px 0;
+  margin: -4px -2px -4px -10px;
   border-radius: 50%;
   color: var(--quiet);
 }

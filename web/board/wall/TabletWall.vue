@@ -48,8 +48,16 @@ const groups = computed((): Tile[][] => {
   return [...byKey.values()].sort((a, b) => Number(a[0]!.key === '') - Number(b[0]!.key === '') || b.length - a.length);
 });
 const one = computed(() => tiles.value.find(({ child }) => child.id === large.value));
-/** Tiles in a row, so that thirty fit. */
-const columns = computed(() => Math.max(3, Math.ceil(Math.sqrt(tiles.value.length * 1.1))));
+/** The wall is nearly square; a name under a tile makes its row a little higher. */
+const WALL_RATIO = 0.92;
+const NAMED_ROW = 1.2;
+/** Tiles in a row: the fewest with which all rows are seen. */
+const columns = computed(() => {
+  const row = names.value ? NAMED_ROW : 1;
+  let count = 3;
+  while (Math.ceil(tiles.value.length / count) * row > count * WALL_RATIO) count += 1;
+  return count;
+});
 const labelOf = ({ child, done }: Tile): string =>
   names.value
     ? t(done ? 'wall.doneBy' : 'wall.by', { name: child.name })
