@@ -50,8 +50,10 @@ export const PracticeNeeds: z.ZodType<CoreNeeds> = z.strictObject({
 /** What this child practises alone: a set, or, without one, what it needs. */
 export const Practice = z.strictObject({
   lessonId: z.int(),
-  /** Grows when another set is there to be done. */
+  /** Another one when another set is there to be done. */
   key: z.string(),
+  /** Handed out by the teacher: it comes by itself. */
+  handed: z.boolean(),
   set: z.array(Item).nullable(),
   needs: PracticeNeeds,
 });

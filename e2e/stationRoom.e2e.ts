@@ -96,8 +96,7 @@ describe('handing out', () => {
     await teacher.tap('Hand to one child');
     await teacher.says('These times, 1 task');
     expect((await tablets()).sets).toMatchObject([{ childIds: [1], what: 'times', count: 1 }]);
-    await child.tap('On my own');
-    await child.find('.task[data-kind="draw"]');
+    await child.find('.task[data-kind="draw"]'); // it comes by itself
     await expectNoFault(teacher.driver);
     await teacher.tap('Take back');
     await teacher.until('nothing is handed out', async () => (await tablets()).sets.length === 0);
@@ -142,6 +141,9 @@ describe('a round with thirty tablets', () => {
     expect(marked.some(({ childId }) => childId === 1)).toBe(false);
   });
   it('shows what every one of them draws, and what the real child draws while it draws', async () => {
+    // A child who practises is called to the round.
+    await child.driver.get(`${hoppel.url}/station/1/alone`);
+    await child.find('.task');
     await beginRound('draw');
     await child.find('.task[data-kind="draw"]');
     await teacher.driver.get(`${hoppel.url}/board/8`);

@@ -54,7 +54,8 @@ const jest = (project) => {
     project,
     '--json',
     `--outputFile=${report}`,
-    ...(project === 'e2e' ? ['--runInBand'] : []),
+    // Two browsers' worth at a time: each file has a server, a data file and browsers of its own.
+    ...(project === 'e2e' ? ['--maxWorkers=2'] : []),
   ];
   const ok = step(`${project} tests`, 'jest/bin/jest.js', args, [
     '--experimental-vm-modules',

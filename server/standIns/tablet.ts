@@ -1,10 +1,10 @@
 import { setTimeout } from 'node:timers/promises';
 import { EventSource } from 'eventsource';
 import { v4 as newId } from 'uuid';
-import { StationChild, StationRound, type ClassCode, type PostAnswer } from '../../contract/index.ts';
-import { gearedAngles } from '../../core/clock/index.ts';
-import type { Rng } from '../../core/common/index.ts';
-import { startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
+import { StationChild, StationRound, StationState, type ClassCode, type PostAnswer } from '../../contract/index.ts';
+import { gearedAngles, normaliseAngle, turnBetween } from '../../core/clock/index.ts';
+import { pick, type Rng } from '../../core/common/index.ts';
+import { CLOCK_PARTS, startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import { nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, type SimulatedChild } from '../../core/simulation/index.ts';
@@ -40,7 +40,9 @@ const wait = (ms: number, ended: AbortSignal): Promise<void> =>
 /** A drawing is made as a finger makes it; anything else is as the child answers. */
 const given = (child: SimulatedChild, item: Item, rng: Rng): Answer => {
   const answer = simulateAnswer(child, item, rng);
-  if (answer.kind === 'observed') return item.kind === 'name-part' ? { kind: 'part', part: item.part } : answer;
+  // What is said aloud to a teacher is tapped on a tablet.
+  if (item.kind === 'name-part' && answer.kind === 'observed')
+    return { kind: 'part', part: answer.got ? item.part : pick(rng, CLOCK_PARTS) };
   const [hour, minute] = answer.kind === 'drawn' ? answer.hands : [];
   if (hour === undefined || minute === undefined) return answer;
   return {
@@ -54,7 +56,7 @@ const onTheWay = (item: Item, answer: Answer, share: number): Answer | undefined
   const time = timeOfItem(item);
   if (answer.kind !== 'hands' || time === undefined) return undefined;
   const from = gearedAngles(startingTime(time));
-  const between = (a: number, b: number): number => (a + (((b - a + 540) % 360) - 180) * share + 360) % 360;
+  const between = (a: number, b: number): number => normaliseAngle(a + turnBetween(a, b) * share);
   return { kind: 'hands', hour: between(from.hour, answer.hour), minute: between(from.minute, answer.minute) };
 };
 
@@ -75,6 +77,7 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
   const entered = await send('POST', '/station/door', { code, simulated: true });
   if (!entered.ok) throw new Error(`a stand-in could not come in: ${await entered.text()}`);
   cookie = entered.headers.getSetCookie()[0]!.split(';')[0]!;
+  const { settings } = StationState.parse(await (await send('GET', '/station')).json());
   const sit = async (): Promise<StationChild | undefined> => {
     const reply = await send('POST', '/station/seats', { childId, seat });
     return reply.ok ? StationChild.parse(await reply.json()) : undefined;
@@ -126,7 +129,7 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
       if (!isFree()) return;
       const answer = given(behaves, item, rng);
       await post(answer, { setting: 'alone', lessonId, item, attempt: 1 });
-      done.push({ item, answer, verdict: mark(item, answer).verdict });
+      done.push({ item, answer, verdict: mark(item, answer, settings).verdict });
     }
   };
 

@@ -65,11 +65,17 @@ export const createPracticeOf =
     );
     const handed = sets.latestFor(childId, today);
     if (handed !== undefined && (handed.items === null || !isThrough(handed.items, rows, handed.handedAt)))
-      return { lessonId: handed.lessonId, key: handed.id, set: handed.items && [...handed.items], needs };
+      return { lessonId: handed.lessonId, key: handed.id, handed: true, set: handed.items && [...handed.items], needs };
     const own = lessonSet(all, today);
     if (own !== undefined && !isThrough(own.items, rows, startOf(today)))
-      return { lessonId: own.lessonId, key: `lesson ${own.lessonId} ${today}`, set: [...own.items], needs };
-    return { lessonId: found.current.id, key: 'needs', set: null, needs };
+      return {
+        lessonId: own.lessonId,
+        key: `lesson ${own.lessonId} ${today}`,
+        handed: false,
+        set: [...own.items],
+        needs,
+      };
+    return { lessonId: found.current.id, key: 'needs', handed: false, set: null, needs };
   };
 export type PracticeOf = ReturnType<typeof createPracticeOf>;
 

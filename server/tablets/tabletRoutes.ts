@@ -72,7 +72,8 @@ export const tabletRoutes = (parts: Parts): Router => {
   });
   router.post('/code', (_req, res) => {
     door.renew();
-    live.seatsChanged();
+    // Tablets look again, and are asked for the new pictures.
+    live.practiceChanged();
     res.json(state());
   });
   router.delete('/seats/:childId', (req, res) => {

@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { useThrottleFn } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
 import { rightAnswers, type Answer } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import { canHandIn, type TaskStatus } from './tasks/task.ts';
@@ -9,8 +10,17 @@ import TaskFrame from './tasks/TaskFrame.vue';
 import WaitingScreen from './WaitingScreen.vue';
 import { useStationStore } from './stationStore.ts';
 
+const router = useRouter();
 const store = useStationStore();
 const round = computed(() => (store.round?.closed === false ? store.round : undefined));
+/** What the teacher hands out comes by itself to a child who waits. */
+watch(
+  () => store.child?.practice,
+  (now, before) => {
+    if (now?.handed && now.key !== before?.key && round.value === undefined && store.child !== undefined)
+      void router.push({ name: 'alone', params: { childId: store.child.childId } });
+  },
+);
 const place = computed(() => round.value && `${round.value.id} ${round.value.index}`);
 const own = computed(() => round.value && store.ownAnswer(round.value));
 const answer = ref<Answer>();

@@ -33,6 +33,14 @@ watch(
   },
   { immediate: true },
 );
+// A round of the class goes before practice; that goes on where it was when the child comes back to it.
+watch(
+  () => (store.round?.closed === false ? store.round.id : undefined),
+  (begun) => {
+    if (begun !== undefined && route.name === 'alone' && childId.value !== undefined)
+      void router.push({ name: 'child', params: { childId: childId.value } });
+  },
+);
 // Said bye, or sent away by the teacher: back to the pictures, and no way back by the browser's own button.
 watch(
   () => store.child,

@@ -125,12 +125,12 @@ const pick = (time: DialTime): void => {
 }
 .tasks {
   display: grid;
-  grid-template-columns: repeat(5, 1fr);
-  gap: 4px;
+  grid-template-columns: repeat(6, auto);
+  gap: 2px;
 }
 .tasks button {
   min-height: 52px;
-  padding: 2px 4px;
+  padding: 2px 3px;
   border-radius: var(--corner);
   font-size: 15px;
   line-height: 1.15;
