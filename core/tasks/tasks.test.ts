@@ -6,7 +6,7 @@ import { mark } from '../marking/index.ts';
 import { makeItem } from '../sets/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
 import { DEFAULT_CONVENTIONS, HALF_PAST_PHRASES, sentence, type Conventions } from '../wording/index.ts';
-import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesOf, timeWords } from './index.ts';
+import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesIn, tilesOf, timeWords } from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
 const british: Conventions = { ...usual, english: 'en-GB', handNames: 'short-long' };
@@ -98,17 +98,27 @@ it('a clock to mend stands wrong in one way, and is mended by the hands of its t
 });
 
 describe('word tiles', () => {
-  it('put together say every o’clock and half past in the words of the class', () => {
+  const quarters = [1, 4, 9, 11, 12].flatMap((hour) => [timeOf(hour, 15), timeOf(hour, 45), timeOf(hour, 20)]);
+  it('put together say every o’clock, half past and quarter in the words of the class, from the tiles there are', () => {
     for (const halfPastPhrase of HALF_PAST_PHRASES)
-      for (const time of TAUGHT_TIMES) {
+      for (const time of [...TAUGHT_TIMES, ...quarters]) {
         const conventions = { ...usual, halfPastPhrase };
-        const text = tilesOf(time, conventions).join(' ');
+        const tiles = tilesOf(time, conventions);
+        const text = tiles.join(' ');
         expect([text, mark({ kind: 'write-words', shown: time }, { kind: 'text', text }, conventions).verdict]).toEqual(
           [text, 'right'],
         );
+        const words = timeWords(time, conventions);
+        for (const tile of tiles) expect(words.includes(tile) || /^([1-9]|1[0-2])$/.test(tile)).toBe(true);
+        expect(tilesIn(text, words)).toEqual(tiles);
       }
   });
-  it('are the class’s own words', () => expect(timeWords(usual)).toEqual({ oclock: 'o’clock', halfPast: 'half past' }));
+  it('are the class’s own words, and no more of them than a time needs', () => {
+    expect(timeWords(timeOf(7), usual)).toEqual(['half past', 'o’clock']);
+    expect(timeWords(timeOf(7, 45), usual)).toEqual(['half past', 'o’clock', 'quarter after', 'quarter to']);
+  });
+  it('can be laid in any order, and are taken apart as they were laid', () =>
+    expect(tilesIn('4 half past half', timeWords(timeOf(4), usual))).toEqual(['4', 'half past', 'half']));
 });
 
 describe('answers that look alike', () => {

@@ -46,7 +46,8 @@ export const useSwitchKeys = (): void => {
     if (event.key === 'Enter' && turns) target = step(1);
     else if (WAYS.has(event.key) && !turns) {
       const back = event.key === 'ArrowLeft' || event.key === 'ArrowUp';
-      if (place < 0) target = back ? all.at(-1) : all[0];
+      // The first key comes to the task itself, not to "bye".
+      if (place < 0) target = back ? all.at(-1) : (all.find((one) => one.closest('.body') !== null) ?? all[0]);
       else if (event.key === 'ArrowUp' || event.key === 'ArrowDown')
         target = nearest(active, all, event.key === 'ArrowDown') ?? step(back ? -1 : 1);
       else target = step(back ? -1 : 1);

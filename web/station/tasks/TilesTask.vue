@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
-import { tilesOf, timeWords } from '../../../core/tasks/index.ts';
+import { tilesIn, tilesOf, timeWords } from '../../../core/tasks/index.ts';
 import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';
@@ -11,25 +11,15 @@ import type { TaskProps } from './task.ts';
 const { item, settings, open, light, shown } = defineProps<TaskProps<'read' | 'write-words'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
-const words = computed(() => timeWords(settings));
-const SEPARATOR = ' ';
+const words = computed(() => timeWords(item.shown, settings));
 const MOST = 4;
-/** Tiles laid, in order. Words of two, as "half past", are one tile. */
+/** Tiles laid, in order. */
 const laid = computed((): string[] => {
   if (shown !== undefined) return tilesOf(item.shown, settings);
-  const text = answer.value?.kind === 'text' ? answer.value.text : '';
-  const known = [words.value.oclock, words.value.halfPast];
-  const parts: string[] = [];
-  let rest = text;
-  while (rest !== '') {
-    const word = known.find((one) => rest.startsWith(one)) ?? rest.split(SEPARATOR)[0]!;
-    parts.push(word);
-    rest = rest.slice(word.length).trimStart();
-  }
-  return parts;
+  return tilesIn(answer.value?.kind === 'text' ? answer.value.text : '', words.value);
 });
 const put = (next: readonly string[]): void => {
-  if (open) answer.value = next.length === 0 ? undefined : { kind: 'text', text: next.slice(0, MOST).join(SEPARATOR) };
+  if (open) answer.value = next.length === 0 ? undefined : { kind: 'text', text: next.slice(0, MOST).join(' ') };
 };
 const undo = (): void => put(laid.value.slice(0, -1));
 defineExpose({ undo });
@@ -45,7 +35,7 @@ defineExpose({ undo });
       </p>
       <div class="words">
         <button
-          v-for="word in [words.halfPast, words.oclock]"
+          v-for="word in words"
           :key="word"
           type="button"
           class="word"
@@ -93,6 +83,8 @@ defineExpose({ undo });
 }
 .words {
   display: flex;
+  flex-wrap: wrap;
+  justify-content: center;
   gap: 12px;
 }
 button {
