@@ -88,13 +88,13 @@ describe('the way in', () => {
 
 describe('handing out', () => {
   it('gives some children times that were picked, and takes them back', async () => {
-    await teacher.tap('These times');
+    await teacher.tap('Times');
     await teacher.driver.executeScript(
       "document.querySelector('.rings [aria-label=\"3 o’clock\"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
     );
     await (await teacher.find('.children [aria-label="Ada"]')).click();
     await teacher.tap('Hand to one child');
-    await teacher.says('These times, 1 task');
+    await teacher.says('Times, 1 task');
     expect((await tablets()).sets).toMatchObject([{ childIds: [1], what: 'times', count: 1 }]);
     await child.find('.task[data-kind="draw"]'); // it comes by itself
     await expectNoFault(teacher.driver);

@@ -58,7 +58,7 @@ describe('practice that goes by what a child needs', () => {
             expect(timeOfItem(item)).not.toBe(timeOfItem(before.item));
         });
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     ));
   it('never has a third hard one after two wrong answers in a row: an easier one comes', () =>
     fc.assert(
@@ -72,7 +72,7 @@ describe('practice that goes by what a child needs', () => {
           expect(chance(done[i]!)).toBeGreaterThanOrEqual(Math.min(chance(first), chance(second)));
         }
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     ));
   it('begins with something sure, and with another at every third place', () => {
     for (let seed = 0; seed < 10; seed++) {

@@ -44,7 +44,8 @@ const help = shallowRef<Help>();
 const shown = shallowRef<Answer>();
 /** Stones: of a set its tasks and those put in between; otherwise at least six, and one more when it goes on. */
 const count = computed(() => {
-  const at = done.value.length + (item.value === undefined ? 0 : 1);
+  // The first answer to the task of now is among those done already.
+  const at = done.value.length + (item.value !== undefined && status.value === 'open' ? 1 : 0);
   if (practice.set === null) return Math.max(FEWEST_ITEMS, at);
   const putIn = done.value.filter((one) => isPutIn(practice.set!, one)).length;
   return Math.max(at, practice.set.length + putIn);

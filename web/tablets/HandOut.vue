@@ -146,7 +146,7 @@ const said = ({ what: kind, count }: HandedSet): string =>
 <style scoped>
 section {
   display: grid;
-  gap: 10px;
+  gap: 8px;
 }
 .row {
   display: flex;
@@ -155,7 +155,7 @@ section {
 }
 .choice {
   min-height: 48px;
-  padding: 0 14px;
+  padding: 0 13px;
   border-radius: 999px;
   background: var(--raised);
   font-weight: 600;
@@ -168,13 +168,13 @@ section {
   box-shadow: inset 0 0 0 2px var(--plum);
 }
 .rings {
-  width: 210px;
+  width: 176px;
   margin: 0 auto;
 }
 .children {
   display: grid;
   grid-template-columns: repeat(auto-fill, 48px);
-  gap: 2px;
+  justify-content: space-between;
 }
 .child {
   width: 48px;
