@@ -1,14 +1,9 @@
 import { hourOf, type DialTime } from '../clock/index.ts';
-import type { Answer, ClockPart, Item } from '../items/index.ts';
-import { digital, handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
+import type { Answer, Item } from '../items/index.ts';
+import { digital, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
 import { answeredTime } from '../marking/index.ts';
+import { partName } from '../tasks/index.ts';
 import { teacherSentence } from './teacherWords.ts';
-
-/** The name of a part, hands as the class calls them. */
-const partName = (part: ClockPart, conventions: Conventions): string =>
-  part === 'hour-hand' || part === 'minute-hand'
-    ? handName(part === 'hour-hand' ? 'hour' : 'minute', conventions)
-    : sentence({ key: `clock.parts.${part}`, values: {} }, conventions);
 
 const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {
   const written = (time: DialTime): string => digital(time, conventions);

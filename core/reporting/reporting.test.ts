@@ -128,6 +128,12 @@ describe('words about answers', () => {
       'Can this clock be right?',
       'It cannot be right: a hand is missing',
     ],
+    [
+      { kind: 'mend-clock', clock: pictureAt(at(3)), shown: at(3) },
+      { kind: 'hands', ...handAngles(at(3)) },
+      'Mend a clock: 3:00',
+      'Turned to 3:00',
+    ],
     [{ kind: 'how-long', deed: 'hop' }, { kind: 'unit', unit: 'hour' }, 'How long: hop once', 'Said an hour'],
     [
       { kind: 'day-order', events: ['lunch', 'home'] },

@@ -1,6 +1,6 @@
 <!-- One session of practice after another: what is practised is taken up when a session begins. -->
 <script setup lang="ts">
-import { ref } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import AlonePractice from './AlonePractice.vue';
 import { useStationStore } from './stationStore.ts';
@@ -8,7 +8,7 @@ import { useStationStore } from './stationStore.ts';
 const router = useRouter();
 const store = useStationStore();
 const session = ref(0);
-const practice = ref(store.child?.practice);
+const practice = shallowRef(store.child?.practice);
 // Before a unit was laid out there is nothing to practise.
 if ((practice.value ?? undefined) === undefined && store.child !== undefined)
   void router.replace({ name: 'child', params: { childId: store.child.childId } });

@@ -36,8 +36,7 @@ import TaskCard from './TaskCard.vue';
 import ThinkRing from './ThinkRing.vue';
 import WhoMissed from './WhoMissed.vue';
 import { useTaps } from './useTaps.ts';
-import TabletWall from '../wall/TabletWall.vue';
-import { useWall } from '../wall/useWall.ts';
+import RoundWall from '../wall/RoundWall.vue';
 
 const { settings, round, children, lesson } = defineProps<{
   settings: Settings;
@@ -80,7 +79,6 @@ const tabletTotal = computed(
 );
 const wall = computed(() => tablets.value.flatMap(({ answer }) => answeredTime(answer) ?? []));
 /** The wall stands where the clock is, when the teacher wants it. */
-const { drafts, answers: done, seated } = useWall(() => round);
 const wallOn = ref(false);
 const toggleWall = (): void => {
   wallOn.value = !wallOn.value;
@@ -171,14 +169,7 @@ useStageMode({
     :data-task="item.kind"
   >
     <template v-if="wallOn" #clock>
-      <TabletWall
-        :children="children"
-        :item="item"
-        :settings="settings"
-        :drafts="drafts"
-        :answers="done"
-        :seated="seated"
-      />
+      <RoundWall :round="round" :children="children" :settings="settings" />
     </template>
     <template v-else-if="item.kind === 'choose-clock'" #clock>
       <ChooseClocks
