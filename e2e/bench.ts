@@ -249,9 +249,12 @@ for (let minute = 6; minute <= 240; minute += 6) {
     index: 0,
     answer: { kind: 'hands', hour: 100, minute },
   });
-  await wall.driver.sleep(250);
-  const seen = await wall.driver.executeScript<[number, string][]>('return window.seen');
-  const shown = seen.find(([, turned]) => turned === `rotate(${minute})`);
+  let shown: [number, string] | undefined;
+  for (let tries = 0; tries < 20 && shown === undefined; tries++) {
+    await wall.driver.sleep(100);
+    const seen = await wall.driver.executeScript<[number, string][]>('return window.seen');
+    shown = seen.find(([, turned]) => turned === `rotate(${minute})`);
+  }
   lags.push(shown === undefined ? Infinity : shown[0] - began);
 }
 say('thirty tablets in a round: from a tablet to the wall', spread(lags));
