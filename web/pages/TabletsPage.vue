@@ -21,7 +21,7 @@ const { tablets, problem, busy, load, newCode, free, hand, takeBack, fill, empty
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
     <template v-if="tablets">
-      <section class="sheet join">
+      <section class="sheet way-in">
         <h2 class="title-column">{{ t('tablets.wayIn') }}</h2>
         <JoinCard :address="tablets.addresses[0] ?? ''" :code="tablets.code" :lan="tablets.lan" :px="66" />
         <v-btn variant="text" :prepend-icon="mdiRefresh" :height="48" :disabled="busy" @click="newCode">{{
@@ -62,7 +62,7 @@ const { tablets, problem, busy, load, newCode, free, hand, takeBack, fill, empty
   margin: 0 auto;
   align-items: start;
 }
-.join {
+.way-in {
   padding: 16px;
   display: grid;
   justify-items: center;
