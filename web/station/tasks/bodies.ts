@@ -12,9 +12,8 @@ import PairTask from './PairTask.vue';
 import PartTask from './PartTask.vue';
 import SetTask from './SetTask.vue';
 import TilesTask from './TilesTask.vue';
-import WordsTask from './WordsTask.vue';
+import TextsTask from './TextsTask.vue';
 import WriteTask from './WriteTask.vue';
-import WritingsTask from './WritingsTask.vue';
 import YetTask from './YetTask.vue';
 
 /** How each kind of task is answered on a tablet. All of it is loaded at once: a network may be gone by the next task. */
@@ -23,14 +22,14 @@ export const BODIES: Readonly<Record<ItemKind, Component>> = {
   direction: DirectionTask,
   'hour-hand': HourTask,
   read: TilesTask,
-  'choose-words': WordsTask,
+  'choose-words': TextsTask,
   'write-digital': WriteTask,
   'write-words': TilesTask,
   set: SetTask,
   'set-free': FreeTask,
   draw: DrawTask,
   'choose-clock': ClocksTask,
-  'choose-writings': WritingsTask,
+  'choose-writings': TextsTask,
   pair: PairTask,
   yet: YetTask,
   'judge-clock': JudgeTask,

@@ -1,17 +1,24 @@
-<!-- Find every right way to write it: a clock, and writings of which several may be right. -->
+<!-- A clock, and ways of saying or writing a time: one of the sayings is right, of the writings several may be. -->
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
 import AnswerTiles from './AnswerTiles.vue';
 import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';
 import { useChoice } from './useChoice.ts';
 
-const { item, settings, open, light, shown } = defineProps<TaskProps<'choose-writings'>>();
+const { item, settings, open, light, shown } = defineProps<TaskProps<'choose-words' | 'choose-writings'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
-const options = item.options.map((label, key) => ({ key, label }));
+const words = useClockWords(() => settings);
+const isSeveral = item.kind === 'choose-writings';
+const options = computed(() => {
+  const texts = item.kind === 'choose-words' ? item.options.map((time) => words.said(time)) : item.options;
+  return texts.map((label, key) => ({ key, label }));
+});
 const tiles = useChoice(answer);
 defineExpose({ undo: tiles.undo });
 </script>
@@ -21,14 +28,15 @@ defineExpose({ undo: tiles.undo });
     <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
     <AnswerTiles
       v-slot="{ option }"
-      class="writings"
+      class="texts"
+      :class="{ several: isSeveral }"
       :options="options"
       :chosen="tiles.chosen()"
-      several
+      :several="isSeveral"
       :open="open"
       :again="light.places ?? []"
       :right="tiles.right(shown)"
-      :label="t('station.tapAll')"
+      :label="t(isSeveral ? 'station.tapAll' : 'station.tapOne')"
       @choose="tiles.choose"
     >
       {{ option.label }}
@@ -37,7 +45,11 @@ defineExpose({ undo: tiles.undo });
 </template>
 
 <style scoped>
-.writings :deep(.tile) {
+.texts :deep(.tile) {
+  min-width: 190px;
+  font-size: 28px;
+}
+.several :deep(.tile) {
   min-width: 132px;
   font-size: 27px;
 }
