@@ -8,6 +8,7 @@ import { seededRng } from '../core/common/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
 import { makeItem } from '../core/sets/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
+import { MOST_POINTS, MOST_STROKES } from '../core/strokes/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/wording/index.ts';
 import {
   Answer,
@@ -56,6 +57,15 @@ describe('what crosses the wire', () => {
     [{ kind: 'choose-clock', shown: 180, options: [] }],
     [{ kind: 'day-order', events: ['lunch'] }],
   ])('%j is no item', (value) => expect(accepts(Item, value)).toBe(false));
+  it('a drawing has as many points as a sheet has room for, and not one more', () => {
+    const line = (length: number) => Array.from({ length }, (_, i) => ({ x: i % 100, y: 0, ms: i }));
+    const drawn = (...lengths: number[]) => ({ kind: 'strokes', strokes: lengths.map(line) });
+    expect(accepts(Answer, drawn(MOST_POINTS))).toBe(true);
+    expect(accepts(Answer, drawn(MOST_POINTS - 1, 1))).toBe(true);
+    expect(accepts(Answer, drawn(MOST_POINTS, 1))).toBe(false);
+    expect(accepts(Answer, drawn(...Array.from({ length: MOST_STROKES }, () => 1)))).toBe(true);
+    expect(accepts(Answer, drawn(...Array.from({ length: MOST_STROKES + 1 }, () => 1)))).toBe(false);
+  });
   it('every answer a simulated child gives, and its marking, goes through unchanged', () =>
     fc.assert(
       fc.property(

@@ -12,6 +12,7 @@ import {
 } from '../core/items/index.ts';
 import { DRAWING_PROBLEMS, type Finding as CoreFinding } from '../core/marking/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
+import { MOST_POINTS, MOST_STROKES, pointsIn } from '../core/strokes/index.ts';
 import { WRITING_FAULTS } from '../core/wording/index.ts';
 import { Angle, Time } from './values.ts';
 
@@ -55,7 +56,11 @@ export const Item: z.ZodType<CoreItem> = z.discriminatedUnion('kind', [
 
 /** Face units: the rim is at 100; a finger may leave the face, not the screen. */
 const FaceUnit = z.number().min(-1000).max(1000);
-const Stroke = z.array(z.strictObject({ x: FaceUnit, y: FaceUnit, ms: z.number().min(0) })).max(4000);
+const Stroke = z.array(z.strictObject({ x: FaceUnit, y: FaceUnit, ms: z.number().min(0) }));
+const Strokes = z
+  .array(Stroke)
+  .max(MOST_STROKES)
+  .refine((strokes) => pointsIn(strokes) <= MOST_POINTS, `a drawing has at most ${MOST_POINTS} points`);
 const DrawnHand = z.strictObject({ angle: Angle, reach: z.number().min(0).max(1000) });
 
 export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
@@ -66,7 +71,7 @@ export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('time'), time: Time }),
   z.strictObject({ kind: z.literal('text'), text: z.string().max(60) }),
   z.strictObject({ kind: z.literal('hands'), hour: Angle, minute: Angle }),
-  z.strictObject({ kind: z.literal('strokes'), strokes: z.array(Stroke).max(60) }),
+  z.strictObject({ kind: z.literal('strokes'), strokes: Strokes }),
   z.strictObject({
     kind: z.literal('drawn'),
     hands: z.array(DrawnHand).max(2),

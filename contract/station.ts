@@ -30,12 +30,11 @@ export const StationRound = z.strictObject({
 });
 export type StationRound = z.infer<typeof StationRound>;
 
-/** All a tablet needs before a child sits down: names and pictures, the wording, and the open round. */
+/** All a tablet needs before a child sits down: names and pictures, and the wording. The round comes by the live stream. */
 export const StationState = z.strictObject({
   className: z.string(),
   settings: Settings,
   children: z.array(Child),
-  round: StationRound.nullable(),
 });
 export type StationState = z.infer<typeof StationState>;
 
@@ -58,6 +57,9 @@ export const Practice = z.strictObject({
   needs: PracticeNeeds,
 });
 export type Practice = z.infer<typeof Practice>;
+
+/** Milliseconds between two signs of life of a tablet. */
+export const HERE_MS = 7000;
 
 /** A child sits down at a tablet. The tablet makes the seat, so that asking again changes nothing. */
 export const PostSeat = z.strictObject({ childId: z.int().positive(), seat: SenderId });

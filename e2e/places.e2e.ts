@@ -20,7 +20,7 @@ describe('every place of Hoppel', () => {
   let page: Page;
   beforeAll(async () => {
     hoppel = await startHoppel();
-    browser = await startBrowser();
+    browser = await startBrowser({ requestLog: true });
     page = await openStation(browser, hoppel);
   });
   afterAll(async () => {
@@ -149,7 +149,7 @@ describe('a new school', () => {
   let page: Page;
   beforeAll(async () => {
     hoppel = await startHoppel({ demo: false });
-    browser = await startBrowser();
+    browser = await startBrowser({ requestLog: true });
     page = onPage(browser);
   });
   afterAll(async () => {
@@ -177,6 +177,16 @@ describe('a new school', () => {
     expect([height, width]).toEqual([800, 1280]);
     await openStation(browser, hoppel);
     expect(await page.all('.pick li')).toHaveLength(30);
+    await expectNoFault(page.driver);
+    // On a small tablet held upright they are all there, large enough for a small finger.
+    await page.driver.manage().window().setRect({ width: 768, height: 1024 });
+    const small = await page.driver.executeScript<string[]>(`
+      return [...document.querySelectorAll('.pick button')].flatMap((one) => {
+        const { width, height, right, bottom } = one.getBoundingClientRect();
+        return width < 72 || height < 72 || right > innerWidth || bottom > innerHeight ? [one.textContent + ' ' + [width, height, right, bottom]] : [];
+      });`);
+    expect(small).toEqual([]);
+    await page.driver.manage().window().setRect({ width: 1280, height: 800 });
   });
   it('shows all thirty and their reasons at once, without scrolling', async () => {
     const pass = await tabletPass(hoppel.url);

@@ -7,7 +7,7 @@ import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
 import { startHoppel } from './support/hoppel.ts';
 import { dragByTouch, drawByTouch, onPage, sweep } from './support/page.ts';
-import { handSet, openStation, sitDown } from './support/station.ts';
+import { giveVoice, handSet, openStation, sitDown } from './support/station.ts';
 import { tourOf } from './support/tour.ts';
 
 const FOLDER = resolve(import.meta.dirname, '../docs/screenshots');
@@ -75,6 +75,7 @@ await tour.finish();
 
 // Davi's tablet: a set clock, a drawing half made, digits, pairs, and a hint.
 const tablet = await startBrowser({ width: 1024, height: 768 });
+await giveVoice(tablet);
 const child = await openStation(tablet, hoppel);
 await sitDown(child, 'Davi');
 const task = async (kind: ItemKind, name: string, act: () => Promise<void>): Promise<void> => {

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { handAngles, hourOf, type DialTime } from '../core/clock/index.ts';
 import { startingTime, type Item } from '../core/items/index.ts';
+import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { drawnHands, handsStandAt, type Page } from './support/page.ts';
@@ -77,29 +78,11 @@ describe('a child alone with the set', () => {
     await done();
     await page.says('Yes!');
   });
-  it('is shown the answer slowly when the second try is not right either, and an easier task comes after two', async () => {
+  it('hears task and hint from a voice of the device, found only after the page has opened; never from one on the network', async () => {
     await page.says(`${hourOf(times[2]!)}:00`);
     await isNew(times[2]!);
     await leaveIt();
-    await page.find('.message');
-    await done();
-    await page.says('Watch the clock.');
-    await handsStandAt(page, '.groove-clock', handAngles(times[2]!));
-    expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
-    await page.until('another task', async () => (await page.attribute('.task', 'data-status')) === 'open');
-    // Only first answers count, the latest first.
-    expect((await stored()).map(({ verdict, attempt }) => [verdict, attempt])).toEqual([
-      ['wrong', 1],
-      ['wrong', 1],
-      ['right', 1],
-    ]);
-    // Two first answers in a row were wrong: what comes now is not of the set.
-    const stones = await page.attribute('.stones', 'aria-label');
-    expect(stones).toBe('Task 4 of 6');
-    const kept = (await keptOnTablet(page, 'progress')) as { done: unknown[] };
-    expect(kept.done).toHaveLength(3);
-  });
-  it('hears task and hint from a voice of the device, found only after the page has opened; never from one on the network', async () => {
+    const hint = await page.text('.message');
     const ask = await page.attribute('.card', 'aria-label');
     const spoken = await page.driver.executeAsyncScript<string[]>(`
       const done = arguments[0];
@@ -115,7 +98,26 @@ describe('a child alone with the set', () => {
         speechSynthesis.dispatchEvent(new Event('voiceschanged'));
         setTimeout(() => { document.querySelector('.ear').click(); done(said); }, 100);
       }, 100);`);
-    expect(spoken).toEqual(['no ear', `here 0.85: ${ask}`]);
+    expect(spoken).toEqual(['no ear', `here 0.85: ${ask} ${hint}`]);
+    await expectNoFault(page.driver);
+  });
+  it('is shown the answer slowly when the second try is not right either, and an easier task comes after two', async () => {
+    await done();
+    await page.says('Watch.');
+    await handsStandAt(page, '.groove-clock', handAngles(times[2]!));
+    expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
+    await page.until('another task', async () => (await page.attribute('.task', 'data-status')) === 'open');
+    // Only first answers count, the latest first.
+    expect((await stored()).map(({ verdict, attempt }) => [verdict, attempt])).toEqual([
+      ['wrong', 1],
+      ['wrong', 1],
+      ['right', 1],
+    ]);
+    // Two first answers in a row were wrong: what comes now is not of the set.
+    const stones = await page.attribute('.stones', 'aria-label');
+    expect(stones).toBe('Task 4 of 6');
+    const kept = (await keptOnTablet(page, 'progress')) as { done: unknown[] };
+    expect(kept.done).toHaveLength(3);
   });
   it('goes on where it was after a reload', async () => {
     const before = await page.attribute('.task', 'data-kind');
@@ -133,6 +135,7 @@ describe('a child alone with the set', () => {
     await page.says('I can do this now!');
     expect(await page.attribute('.can', 'data-skill')).toBe('oclock-set');
     expect(await drawnHands(page.driver, '.can')).toEqual({ hour: 90, minute: 0 });
+    await expectNoFault(page.driver);
     await handSet(hoppel, [2], { what: 'needs' });
     await page.until('the tablet has heard of it', async () => {
       const child = (await keptOnTablet(page, 'child')) as { practice: { set: unknown } };
@@ -142,6 +145,31 @@ describe('a child alone with the set', () => {
     await page.find('.task');
     expect(await page.attribute('.stones', 'aria-label')).toBe('Task 1 of 6');
   });
+  it('keeps all of what a child scribbles on and on', async () => {
+    const MOVES = 240;
+    await handSet(hoppel, [2], { what: 'times', kinds: ['draw'], times: [180 as DialTime] });
+    await page.driver.get(`${hoppel.url}/station/2/alone`);
+    const { x, y, width } = await (await page.find('.draw')).getRect();
+    /** Round and round over the face. */
+    const at = (step: number) => ({
+      x: x + width / 2 + Math.cos(step / 3) * width * 0.3 * Math.sin(step / 40),
+      y: y + width / 2 + Math.sin(step / 3) * width * 0.3 * Math.sin(step / 40),
+      button: 'left',
+      buttons: 1,
+      clickCount: 1,
+    });
+    const mouse = (type: string, step: number): Promise<unknown> =>
+      page.driver.sendDevToolsCommand('Input.dispatchMouseEvent', { type, ...at(step) });
+    await mouse('mousePressed', 0);
+    for (let step = 0; step < MOVES; step++) await mouse('mouseMoved', step);
+    await mouse('mouseReleased', MOVES);
+    await page.until('it is there', async () => (await page.attribute('.draw', 'data-strokes')) === '1');
+    await done();
+    await page.find('.message');
+    await page.until('it is stored', async () => (await stored())[0]!.item.kind === 'draw');
+    const [latest] = (await stored()) as unknown as { answer: { strokes: unknown[][] } }[];
+    expect(latest!.answer.strokes[0]!.length).toBeGreaterThan(0.9 * MOVES);
+  });
   it('leaves nothing of the child on the tablet after bye', async () => {
     expect(JSON.stringify(await keptOnTablet(page, 'seat'))).toContain('"childId":2');
     await page.tap('Bram. Tap to choose another picture.');
@@ -150,5 +178,15 @@ describe('a child alone with the set', () => {
       await page.until(`no ${name}`, async () => (await keptOnTablet(page, name)) === null);
     expect(await page.driver.executeScript('return [localStorage.length, sessionStorage.length]')).toEqual([0, 0]);
     expect(new URL(await page.driver.getCurrentUrl()).pathname).toBe('/station');
+  });
+  it('leaves no way back to a child by the browser’s own button', async () => {
+    const entries = (): Promise<number> => page.driver.executeScript<number>('return history.length');
+    const before = await entries();
+    await sitDown(page, 'Cleo');
+    await page.tap('On my own');
+    await page.find('.task');
+    await page.tap('Cleo. Tap to choose another picture.');
+    await page.says('Tap your picture');
+    expect(await entries()).toBe(before);
   });
 });

@@ -1,17 +1,21 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { appendFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { v4 as newId } from 'uuid';
 import { timeOf } from '../core/clock/index.ts';
 import { rightAnswers, type Item } from '../core/items/index.ts';
-import type { AnswerRow } from '../contract/index.ts';
+import type { AnswerRow, Tablets } from '../contract/index.ts';
 import { answeringOn } from './support/answering.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { startNetwork } from './support/network.ts';
 import { onPage, type Page } from './support/page.ts';
-import { enterClass, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+import { enterClass, handSet, keptOnTablet, openStation, sitDown, tabletPass } from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
 let hoppel: Hoppel;
 beforeAll(async () => {
-  hoppel = await startHoppel();
+  hoppel = await startHoppel({ ownWeb: true });
 });
 afterAll(() => hoppel.remove());
 
@@ -90,6 +94,9 @@ describe('a tablet on the classroom network, by plain http', () => {
     await answer(page, 3);
     await page.says('I can do this now!');
     await hasWaiting(page, 1);
+    // Once more without a server: not the same set again, but what this child needs.
+    await page.tap('Once more');
+    await page.until('a task', async () => (await page.attribute('.stones', 'aria-label')) === 'Task 1 of 6');
     await hoppel.start();
     await page.until('all are stored', async () => (await stored(3)).length === 4, 20_000);
     expect((await stored(3)).map(({ item }) => item)).toEqual(ITEMS);
@@ -134,5 +141,75 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
     await hoppel.start();
     await page.until('all are stored', async () => (await stored(4)).length === 3, 20_000);
     expect((await stored(4)).map(({ item }) => item)).toEqual(ITEMS.slice(0, 3));
+  });
+  it('opens anew by itself when a newer Hoppel has come, and the child goes on', async () => {
+    await page.driver.executeScript('window.isOld = true');
+    const before = await page.attribute('.stones', 'aria-label');
+    appendFileSync(join(hoppel.web, 'station-sw.js'), '\n// newer');
+    // Looks for it again and again, as a tablet does whenever it is opened: a look of the browser's own may be on its way.
+    await page.until('it is new', () =>
+      page.driver.executeScript<boolean>(
+        `if (window.isOld === undefined) return true;
+         navigator.serviceWorker.getRegistration('/station').then((found) => found.update());
+         return false;`,
+      ),
+    );
+    await page.find('.task');
+    expect(await page.attribute('.stones', 'aria-label')).toBe(before);
+  });
+  it('goes back to the pictures when its child has sat down elsewhere while it was gone', async () => {
+    await cut(page, true);
+    await hoppel.stop();
+    await hoppel.start();
+    const elsewhere = await fetch(`${hoppel.url}/api/station/seats`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', cookie: await tabletPass(hoppel.url) },
+      body: JSON.stringify({ childId: 4, seat: newId() }),
+    });
+    expect(elsewhere.status).toBe(200);
+    await cut(page, false);
+    await page.until('the pictures', async () => (await page.text()).includes('Tap your picture'), 15_000);
+    expect(await keptOnTablet(page, 'seat')).toBeNull();
+  });
+});
+
+describe('a network that goes without a word, every connection left open', () => {
+  let browser: Browser;
+  let page: Page;
+  let network: Awaited<ReturnType<typeof startNetwork>>;
+  beforeAll(async () => {
+    network = await startNetwork(hoppel.url);
+    browser = await startBrowser({ width: 1024, height: 768 });
+    page = onPage(browser);
+    await page.driver.get(`${network.url}/station`);
+    await enterClass(page, hoppel);
+    await sitDown(page, 'Ada');
+    await page.says('The next clock comes by itself.');
+  });
+  afterAll(async () => {
+    await browser.quit();
+    await network.end();
+  });
+  const isThere = async (): Promise<boolean> => {
+    const { seats } = (await (await fetch(`${hoppel.url}/api/tablets`)).json()) as Tablets;
+    return seats.some(({ childId, connected }) => childId === 1 && connected);
+  };
+
+  it('is noticed on both sides, and made good on both when it is back, the round of meanwhile with it', async () => {
+    await page.until('the teacher sees it', isThere);
+    network.vanish();
+    await page.find('.quiet-sign');
+    await page.until('the teacher sees that it is gone', async () => !(await isThere()), 40_000);
+    const source = { what: 'times', tasks: ['draw'], times: [timeOf(9)] };
+    const begun = await fetch(`${hoppel.url}/api/rounds`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ id: newId(), lessonId: 8, source }),
+    });
+    expect(begun.status).toBe(201);
+    network.comeBack();
+    await page.until('the task', async () => (await page.all('.task[data-kind="draw"]')).length === 1, 40_000);
+    await page.until('the teacher sees it again', isThere);
+    await page.until('the sign is gone', async () => (await page.all('.quiet-sign')).length === 0);
   });
 });

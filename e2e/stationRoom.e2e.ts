@@ -38,8 +38,13 @@ const call = (method: string, path: string, body: unknown = {}): Promise<Respons
   });
 const beginRound = async (task: string): Promise<void> => {
   const source = { what: 'times', tasks: [task], times: [timeOf(9), timeOf(4, 30)] };
-  await call('POST', '/rounds', { id: crypto.randomUUID(), lessonId: 8, source });
+  const reply = await call('POST', '/rounds', { id: crypto.randomUUID(), lessonId: 8, source });
+  expect(reply.status).toBe(201);
 };
+const round = async () =>
+  ((await (await fetch(`${hoppel.url}/api/board`)).json()) as { round: { id: string; version: number } }).round;
+const roundId = async () => (await round()).id;
+const version = async () => (await round()).version;
 
 describe('the way in', () => {
   it('shows the address as a picture and as text, and the class’s three pictures', async () => {
@@ -214,10 +219,6 @@ describe('a round with thirty tablets', () => {
     await call('POST', `/rounds/${await roundId()}/moves`, { move: 'end', version: await version() });
     await child.says('The next clock comes by itself.');
   });
-  const round = async () =>
-    ((await (await fetch(`${hoppel.url}/api/board`)).json()) as { round: { id: string; version: number } }).round;
-  const roundId = async () => (await round()).id;
-  const version = async () => (await round()).version;
 });
 
 describe('two free hands', () => {
@@ -234,5 +235,40 @@ describe('two free hands', () => {
     });
     expect(Number(await child.attribute('[data-hand="hour"]', 'aria-valuenow'))).toBe(hour);
     await child.press(Key.ESCAPE);
+  });
+});
+
+describe('replies that come late', () => {
+  /** What the other browser looks up there takes a while to arrive; what it is told comes at once. */
+  const slow = (path: string, ms: number): Promise<unknown> =>
+    other.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `{
+        const before = window.fetch;
+        window.fetch = async (...asked) => {
+          const reply = await before(...asked);
+          if (asked[0] === '${path}') await new Promise((done) => setTimeout(done, ${ms}));
+          return reply;
+        };
+      }`,
+    });
+  it('do not take back what the tablet was told meanwhile', async () => {
+    await slow('/api/station', 2000);
+    await other.driver.get(`${hoppel.url}/station`);
+    await other.says('Tap your picture');
+    await other.tap('I am Finn');
+    await other.says('The next clock comes by itself.'); // and looks again, for the next two seconds
+    await beginRound('draw');
+    await other.find('.task[data-kind="draw"]');
+    await other.driver.sleep(2500);
+    expect(await other.all('.task[data-kind="draw"]')).toHaveLength(1);
+    await call('POST', `/rounds/${await roundId()}/moves`, { move: 'end', version: await version() });
+  });
+  it('are taken though the room changes all the time', async () => {
+    await slow('/api/tablets', 1000);
+    await call('POST', '/tablets/stand-ins', { pace: 60 });
+    await other.driver.get(`${hoppel.url}/tablets`);
+    await other.says('At a tablet: 29 of 30'); // all but Finn, whose tablet this was
+    await call('DELETE', '/tablets/stand-ins');
+    await other.says('At a tablet: 1 of 30');
   });
 });

@@ -307,7 +307,7 @@ describe('a lesson from the desk to the record', () => {
       await next();
       return false;
     });
-    await child.says('Watch the clock.'); // it turns to the time now
+    await child.says('Watch.'); // it turns to the time now
     for (let card = 0; card < 3; card++) await next();
     await next();
     await phase('missed');

@@ -49,13 +49,13 @@ describe('who may see the class', () => {
     expect(ask('192.168.1.20', 'localhost')).toMatchObject({ code: 'teacher-only', status: 403 });
     expect(ask('127.0.0.1', 'localhost')).toBeUndefined();
   });
-  it('a tablet gets names, pictures and the task, and nothing anyone answered', async () => {
+  it('a tablet gets names, pictures and the wording, and nothing anyone answered', async () => {
     const { body } = await request(school.url)
       .get('/api/station')
       .set('Host', '192.168.1.2:4930')
       .set('Cookie', school.pass())
       .expect(200);
-    expect(Object.keys(body).sort()).toEqual(['children', 'className', 'round', 'settings']);
+    expect(Object.keys(body).sort()).toEqual(['children', 'className', 'settings']);
     expect(Object.keys(body.children[0]).sort()).toEqual(['id', 'name', 'picture']);
     expect(JSON.stringify(body)).not.toMatch(/verdict|right|wrong|finding/);
   });

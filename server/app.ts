@@ -72,8 +72,11 @@ const security = helmet({
   originAgentCluster: false,
 });
 
-/** Far above any real message: the largest, a whole class tapped at once, is about 8 kB. */
+/** Far above any real message but drawings and files: the largest, a whole class tapped at once, is about 8 kB. */
 const BODY_LIMIT = '64kb';
+
+/** A drawing of as many points as one may have is about 250 kB. */
+const DRAWING_LIMIT = '512kb';
 
 /** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
 const FILE_LIMIT = '4mb';
@@ -113,6 +116,7 @@ export const createApp = ({ db, now, webFolder, reach = NOWHERE, behaviours = {}
   const app = express();
   app.use(security);
   app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
+  app.use(['/api/answers', '/api/station/draft'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
   app.use('/api/station/door', doorRoutes(door));

@@ -46,16 +46,27 @@ const open = (file: string) => {
   }
 };
 
-/** Addresses of the start page, once the server listens: those that other devices reach first. */
-let addresses: readonly string[] = [];
-let ownAddress = '';
+/** Addresses of this machine that tablets on the same network can reach. */
+const networkAddresses = (): string[] =>
+  Object.values(networkInterfaces())
+    .flat()
+    .flatMap((net) => (net !== undefined && net.family === 'IPv4' && !net.internal ? [net.address] : []));
+
+/** Port and address of the start page on this computer, once the server listens. */
+let bound = port;
+const ownAddress = (): string => `http://localhost:${bound}/`;
+/** Addresses other devices reach, as they are now: a laptop carried to another network has others. */
+const addresses = (): readonly string[] => {
+  const reached = lan ? networkAddresses().map((host) => `http://${host}:${bound}/`) : [];
+  return reached.length > 0 ? reached : [ownAddress()];
+};
 
 const db = open(resolve(data!));
 const { app, end: endLive } = createApp({
   db,
   now: clockFrom(today),
   webFolder: resolve(web!),
-  reach: { lan, addresses: () => addresses, own: () => ownAddress },
+  reach: { lan, addresses, own: ownAddress },
   behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
 const server = createServer(app);
@@ -66,21 +77,11 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   giveUp(error.message);
 });
 
-/** Addresses of this machine that tablets on the same network can reach. */
-const networkAddresses = (): string[] =>
-  Object.values(networkInterfaces())
-    .flat()
-    .flatMap((net) => (net !== undefined && net.family === 'IPv4' && !net.internal ? [net.address] : []));
-
 server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
   const address = server.address();
-  const bound = typeof address === 'object' && address !== null ? address.port : port;
-  const own = `http://localhost:${bound}/`;
-  const reached = lan ? networkAddresses().map((host) => `http://${host}:${bound}/`) : [];
-  ownAddress = own;
-  addresses = reached.length > 0 ? reached : [own];
-  console.log(`Teacher  ${own}`);
-  for (const url of addresses) console.log(`Station  ${url}station`);
+  if (typeof address === 'object' && address !== null) bound = address.port;
+  console.log(`Teacher  ${ownAddress()}`);
+  for (const url of addresses()) console.log(`Station  ${url}station`);
   console.log(
     lan
       ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'

@@ -20,6 +20,8 @@ export interface School {
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
   delete(path: string): Test;
+  /** Lets time pass. @param ms milliseconds */
+  passTime(ms: number): void;
   /** Ends the server and starts a new one on the same file. */
   restart(): Promise<void>;
   close(): Promise<void>;
@@ -34,11 +36,12 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   let server: Server;
   let endLive: () => Promise<void>;
   let ownUrl = '';
+  let passed = 0;
   const start = async (): Promise<void> => {
     db = openDatabase(file);
     const { app, end } = createApp({
       db,
-      now: () => new Date(`${TODAY}T09:00:00`),
+      now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed),
       reach: { lan: false, addresses: () => [ownUrl], own: () => ownUrl },
     });
     endLive = end;
@@ -77,6 +80,9 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     post: (path, body) => withPass(request(server).post(`/api${path}`)).send(body as object),
     put: (path, body) => withPass(request(server).put(`/api${path}`)).send(body as object),
     delete: (path) => withPass(request(server).delete(`/api${path}`)),
+    passTime: (ms) => {
+      passed += ms;
+    },
     restart: async () => {
       await stop();
       await start();

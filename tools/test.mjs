@@ -54,8 +54,8 @@ const jest = (project) => {
     project,
     '--json',
     `--outputFile=${report}`,
-    // Two browsers' worth at a time: each file has a server, a data file and browsers of its own.
-    ...(project === 'e2e' ? ['--maxWorkers=2'] : []),
+    // Every processor works; browsers two files at a time, each with a server, a data file and browsers of its own.
+    `--maxWorkers=${project === 'e2e' ? 2 : '100%'}`,
   ];
   const ok = step(`${project} tests`, 'jest/bin/jest.js', args, [
     '--experimental-vm-modules',

@@ -17,7 +17,7 @@ const worker = VitePWA({
   manifest: false,
   injectRegister: false,
   workbox: {
-    globPatterns: ['station.html', 'assets/*.{js,css,woff2}', 'pictures/*.svg'],
+    globPatterns: ['station.html', 'not-started.css', 'assets/*.{js,css,woff2}', 'pictures/*.svg'],
     manifestTransforms: [
       (entries) => {
         const page = readFileSync(at('../dist/web/station.html'), 'utf8');

@@ -8,6 +8,7 @@ import {
   contrastExamples,
   groupOfTime,
   isHardTime,
+  makeBothWays,
   makeItem,
   suits,
   type TimeGroup,
@@ -33,13 +34,23 @@ export type LaidLesson = Omit<PlannedLesson, 'day'>;
 type Content = Pick<Segment, 'times' | 'items'>;
 const NOTHING: Content = { times: [], items: [] };
 
-/** Tasks about times, one a time, the kinds in turn. @param met groups children have met, for wrong options */
+/**
+ * Tasks about times, one a time.
+ * @param taskAt the kind for each
+ * @param met groups children have met, for wrong options
+ * @param around tasks that come before and after them in their set
+ */
 export const tasksAbout = (
   rng: Rng,
-  tasks: readonly ItemKind[],
+  taskAt: (time: DialTime, place: number) => ItemKind,
   times: readonly DialTime[],
   met: readonly TimeGroup[],
-): Item[] => times.map((time, i) => makeItem(tasks[i % tasks.length]!, rng, [time], timesMet(met)));
+  { earlier = [], later = [] }: { readonly earlier?: readonly Item[]; readonly later?: readonly Item[] } = {},
+): Item[] =>
+  times.reduce<Item[]>((made, time, i) => {
+    const make = (): Item => makeItem(taskAt(time, i), rng, [time], timesMet(met));
+    return [...made, makeBothWays([...earlier, ...made], make, later)];
+  }, []);
 
 /** Where a set of times stands and what it is for. */
 interface PracticeWishes {
@@ -75,7 +86,7 @@ export const practiceSet = (
     uses: (time) => uses.get(time) ?? 0,
     suits: (time) => mayCome(time) && narrowed(time),
   });
-  return { times, items: tasksAbout(rng, tasks, times, [...known, ...groups]) };
+  return { times, items: tasksAbout(rng, (_time, i) => tasks[i % tasks.length]!, times, [...known, ...groups]) };
 };
 
 /** Times and tasks of one segment. */
@@ -128,7 +139,7 @@ export const distinctTasks = (
   const made = new Map<string, Item>();
   // A kind such as "which way round" has one task only; forty tries find what there is.
   for (let tries = 0; tries < 40 && made.size < count; tries++) {
-    const item = makeItem(tasks[tries % tasks.length]!, rng, times, times);
+    const item = makeBothWays([...made.values()], () => makeItem(tasks[tries % tasks.length]!, rng, times, times));
     made.set(JSON.stringify(item), item);
   }
   return [...made.values()];

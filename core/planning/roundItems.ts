@@ -56,9 +56,9 @@ export const spareItems = (rng: Rng, taught: Taught, items: readonly Item[]): It
  */
 export const itemsAt = (rng: Rng, taught: Taught, tasks: readonly ItemKind[], times: readonly DialTime[]): Item[] => {
   const met = [...new Set([...groupsOf(taught), ...times.map((time) => groupOfTime(time))])];
-  return times.flatMap((time, i) => {
-    const turn = tasks[i % tasks.length]!;
-    const task = [turn, ...tasks].find((kind) => suits(kind, time)) ?? 'set';
-    return tasksAbout(rng, [task], [time], met);
-  });
+  const taskAt = (time: DialTime, place: number): ItemKind => {
+    const turn = tasks[place % tasks.length]!;
+    return [turn, ...tasks].find((kind) => suits(kind, time)) ?? 'set';
+  };
+  return tasksAbout(rng, taskAt, times, met);
 };

@@ -72,7 +72,7 @@ const lengthened = <L extends PlannedLesson>(
       .map((time) => ({
         ...segment,
         times: [...segment.times, time],
-        items: [...segment.items, ...tasksAbout(rng, [task], [time], met)],
+        items: [...segment.items, ...tasksAbout(rng, () => task, [time], met, { earlier: segment.items })],
       }))
       .find(fits);
     if (next === undefined) return segment;
@@ -124,7 +124,9 @@ export const swapped = <L extends PlannedLesson>(
   if (segment?.times[place] === undefined) return undefined;
   const task = segment.items[place]?.kind;
   if (task !== undefined && !suits(task, time)) return undefined;
-  const item = task === undefined ? undefined : tasksAbout(rng, [task], [time], groupsOf([...before, lesson]))[0]!;
+  const around = { earlier: segment.items.slice(0, place), later: segment.items.slice(place + 1) };
+  const met = groupsOf([...before, lesson]);
+  const item = task === undefined ? undefined : tasksAbout(rng, () => task, [time], met, around)[0]!;
   const whole = segment.times.join();
   return withSegments(
     lesson,

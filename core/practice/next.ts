@@ -2,7 +2,7 @@ import { shuffled, type Rng } from '../common/index.ts';
 import { SLIP } from '../diagnosis/index.ts';
 import { skillOfItem, timeOfItem, type Answer, type Item, type ItemKind } from '../items/index.ts';
 import type { Verdict } from '../marking/index.ts';
-import { makeItem, suits } from '../sets/index.ts';
+import { makeItem, suits, withTwin } from '../sets/index.ts';
 import { SKILL_DATA, type Skill } from '../skills/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import { chanceRight, information, suspect, type Suspicion } from './suspicion.ts';
@@ -28,6 +28,8 @@ const MOST_WRONG = 2;
 const SETTLED = 0.8;
 /** Tasks of each kind looked at for one choice: enough to find a good one, few enough for a slow tablet. */
 const EACH_KIND = 4;
+/** Share of tasks of circling that have two right clocks. */
+const TWINS = 1 / 3;
 /** A skill that is due counts as much as this many bits about the reason. */
 const DUE_BITS = 0.35;
 
@@ -51,7 +53,10 @@ const makeCandidates = (needs: PracticeNeeds, suspicion: Suspicion, rng: Rng): C
       needs.times.filter((time) => suits(kind, time)),
     );
     const made = isTimed(kind)
-      ? times.slice(0, EACH_KIND).map((time) => makeItem(kind, rng, [time], needs.times))
+      ? times.slice(0, EACH_KIND).map((time) => {
+          const item = makeItem(kind, rng, [time], needs.times);
+          return rng() < TWINS ? withTwin(rng, item) : item;
+        })
       : [makeItem(kind, rng, needs.times, needs.times)];
     return made.flatMap((item): Candidate[] => {
       const need = bySkill.get(skillOfItem(item));

@@ -1,2 +1,12 @@
 export { UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
-export { extent, resampled, strokePath, type Stroke, type StrokePoint } from './stroke.ts';
+export {
+  MOST_POINTS,
+  MOST_STROKES,
+  drawnOn,
+  extent,
+  pointsIn,
+  resampled,
+  strokePath,
+  type Stroke,
+  type StrokePoint,
+} from './stroke.ts';

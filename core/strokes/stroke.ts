@@ -8,6 +8,30 @@ export interface StrokePoint extends FacePoint {
 /** One line drawn without lifting the pencil or finger. */
 export type Stroke = readonly StrokePoint[];
 
+/** Lines a drawing has at most, and points in all of them together: a face scribbled over and over. */
+export const MOST_STROKES = 60;
+export const MOST_POINTS = 6000;
+
+/** Face units between points that are kept: far below the steps a drawing is read in, so that nothing is lost by it. */
+const APART = 0.4;
+
+/**
+ * A line goes on. Points that lie on the one before are left out, and all of them when there is no room for more.
+ * @param room points that still may come
+ */
+export const drawnOn = (stroke: Stroke, points: readonly StrokePoint[], room: number): Stroke => {
+  const kept = [...stroke];
+  for (const point of points) {
+    const last = kept.at(-1);
+    const isApart = last === undefined || Math.hypot(point.x - last.x, point.y - last.y) >= APART;
+    if (isApart && kept.length - stroke.length < room) kept.push(point);
+  }
+  return kept;
+};
+
+/** Points in a whole drawing. */
+export const pointsIn = (strokes: readonly Stroke[]): number => strokes.reduce((sum, { length }) => sum + length, 0);
+
 /** Distance between the farthest corners of the box round some points, in face units. */
 export const extent = (points: readonly FacePoint[]): number => {
   const xs = points.map(({ x }) => x);

@@ -3,7 +3,7 @@ import { TAUGHT_TIMES, angleBetween, handAngles, timeOf, type FacePoint } from '
 import { seededRng } from '../common/index.ts';
 import { pointAt } from '../face/index.ts';
 import { DRAWING_HABITS, anyStyle, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { extent, readDrawing, resampled, type Stroke } from './index.ts';
+import { MOST_POINTS, drawnOn, extent, pointsIn, readDrawing, resampled, type Stroke } from './index.ts';
 
 const stroke = (...points: FacePoint[]): Stroke => points.map((point, i) => ({ ...point, ms: i * 16 }));
 /** A ruled line along a ray. */
@@ -152,5 +152,42 @@ describe('a line', () => {
     );
     expect(even.map(({ x }) => x)).toEqual([0, 2, 4, 6, 8, 10]);
     expect(resampled([], 2)).toEqual([]);
+  });
+});
+
+describe('a line as it is drawn', () => {
+  it('is not longer for a finger that rests, and ends where the sheet is full', () => {
+    const resting = Array.from({ length: 50 }, (_, i) => ({ x: 10 + (i % 2) * 0.1, y: 10, ms: i }));
+    expect(drawnOn([], resting, 100)).toEqual([resting[0]]);
+    const far = Array.from({ length: 50 }, (_, i) => ({ x: i, y: 0, ms: i }));
+    expect(drawnOn([], far, 20)).toEqual(far.slice(0, 20));
+    expect(drawnOn(far.slice(0, 20), far.slice(20), 0)).toEqual(far.slice(0, 20));
+  });
+  it('says the same as one whose every point was kept, on a device that reports ten times as many', () => {
+    const rng = seededRng(31);
+    for (let i = 0; i < 300; i++) {
+      const time = TAUGHT_TIMES[i % TAUGHT_TIMES.length]!;
+      const dense = simulateDrawing(handAngles(time), anyStyle(rng), rng).map((line) =>
+        line.flatMap((from, at): Stroke => {
+          const to = line[at + 1] ?? from;
+          const between = (a: number, b: number, share: number): number => a + (b - a) * share;
+          return Array.from({ length: 10 }, (_, part) => ({
+            x: between(from.x, to.x, part / 10),
+            y: between(from.y, to.y, part / 10),
+            ms: between(from.ms, to.ms, part / 10),
+          }));
+        }),
+      );
+      const kept = dense.map((line) => drawnOn([], line, MOST_POINTS));
+      expect(pointsIn(kept)).toBeLessThan(pointsIn(dense));
+      const [all, some] = [readDrawing(dense), readDrawing(kept)];
+      expect(some.kind).toBe(all.kind);
+      if (all.kind !== 'hands' || some.kind !== 'hands') continue;
+      expect(some.hands).toHaveLength(all.hands.length);
+      some.hands.forEach(({ angle, reach }, hand) => {
+        expect(angleBetween(angle, all.hands[hand]!.angle)).toBeLessThan(0.5);
+        expect(Math.abs(reach - all.hands[hand]!.reach)).toBeLessThan(3); // a step of the reading
+      });
+    }
   });
 });

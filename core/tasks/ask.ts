@@ -1,4 +1,4 @@
-import type { Item } from '../items/index.ts';
+import { rightAnswers, type Item } from '../items/index.ts';
 import { handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
 import type { ClockPart } from '../items/index.ts';
 
@@ -7,6 +7,12 @@ export const partName = (part: ClockPart, conventions: Conventions): string =>
   part === 'hour-hand' || part === 'minute-hand'
     ? handName(part === 'hour-hand' ? 'hour' : 'minute', conventions)
     : sentence({ key: `clock.parts.${part}`, values: {} }, conventions);
+
+/** Are several of the options right? */
+export const isSeveral = (item: Item): boolean => {
+  const [right] = rightAnswers(item);
+  return right?.kind === 'choice' && right.chosen.length > 1;
+};
 
 const ask = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.ask.${name}`, values });
 
@@ -21,8 +27,9 @@ export const askPhrase = (item: Item, conventions: Conventions): Phrase => {
     case 'set':
     case 'set-free':
       return ask('set', { said: say(item.shown, conventions) });
-    case 'draw':
     case 'choose-clock':
+      return ask(isSeveral(item) ? 'choose-clocks' : item.kind, { said: say(item.shown, conventions) });
+    case 'draw':
     case 'mend-clock':
       return ask(item.kind, { said: say(item.shown, conventions) });
     case 'yet':

@@ -1,4 +1,4 @@
-export { askPhrase, partName } from './ask.ts';
+export { askPhrase, isSeveral, partName } from './ask.ts';
 export { helpFor, type Help, type Light } from './help.ts';
 export { sameAnswerKey } from './sameAnswer.ts';
 export { tilesIn, tilesOf, timeWords } from './tiles.ts';

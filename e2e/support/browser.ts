@@ -20,6 +20,8 @@ interface Options {
   readonly reducedMotion?: boolean;
   /** Names that lead to this machine, as other devices on the classroom network call it. */
   readonly names?: readonly string[];
+  /** Logs what it asks of the network; costly where much is asked. */
+  readonly requestLog?: boolean;
 }
 
 /** Starts a browser whose page is exactly so large; the window's own frame would take a part of it otherwise. */
@@ -28,6 +30,7 @@ export const startBrowser = async ({
   height = 800,
   reducedMotion = false,
   names = [],
+  requestLog = false,
 }: Options = {}): Promise<Browser> => {
   const profile = mkdtempSync(join(tmpdir(), 'hoppel-browser-'));
   const options = new chrome.Options();
@@ -48,7 +51,7 @@ export const startBrowser = async ({
     ...(reducedMotion ? ['--force-prefers-reduced-motion'] : []),
     ...(names.length > 0 ? [`--host-resolver-rules=${names.map((name) => `MAP ${name} 127.0.0.1`).join(',')}`] : []),
   );
-  options.set('goog:loggingPrefs', { browser: 'ALL', performance: 'ALL' });
+  options.set('goog:loggingPrefs', { browser: 'ALL', performance: requestLog ? 'ALL' : 'OFF' });
   const driver = (await new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)

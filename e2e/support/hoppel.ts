@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -12,6 +12,8 @@ const DIST = resolve(import.meta.dirname, '../../dist');
 /** A running Hoppel with a data file of its own in a temporary folder. */
 export interface Hoppel {
   readonly url: string;
+  /** The folder of the interface it serves. */
+  readonly web: string;
   /** Ends the server, as Ctrl-C does; the data stays. */
   stop(): Promise<void>;
   /** Starts it again on the same data and port. */
@@ -31,14 +33,24 @@ const freePort = (): Promise<number> =>
     });
   });
 
-/** Starts the built server, with the demo class or with an empty data file. */
-export const startHoppel = async ({ demo = true, port }: { demo?: boolean; port?: number } = {}): Promise<Hoppel> => {
+interface Options {
+  /** With the demo class, or with an empty data file. */
+  readonly demo?: boolean;
+  readonly port?: number;
+  /** With an interface of its own, that a test may change. */
+  readonly ownWeb?: boolean;
+}
+
+/** Starts the built server. */
+export const startHoppel = async ({ demo = true, port, ownWeb = false }: Options = {}): Promise<Hoppel> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
   const data = join(folder, 'class.sqlite');
   if (demo) {
     const made = spawnSync(process.execPath, [join(DIST, 'server/makeDemo.js'), '--data', data, '--today', TODAY]);
     if (made.status !== 0) throw new Error(`no demo class: ${made.stderr.toString()}`);
   }
+  const web = ownWeb ? join(folder, 'web') : join(DIST, 'web');
+  if (ownWeb) cpSync(join(DIST, 'web'), web, { recursive: true });
   const chosen = port ?? (await freePort());
   let child: ChildProcess | undefined;
   const start = (): Promise<void> =>
@@ -48,7 +60,7 @@ export const startHoppel = async ({ demo = true, port }: { demo?: boolean; port?
         '--data',
         data,
         '--web',
-        join(DIST, 'web'),
+        web,
         '--port',
         `${chosen}`,
         '--today',
@@ -74,6 +86,7 @@ export const startHoppel = async ({ demo = true, port }: { demo?: boolean; port?
   await start();
   return {
     url: `http://localhost:${chosen}`,
+    web,
     start,
     stop,
     remove: async () => {

@@ -2,7 +2,7 @@ import { By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { createRequire } from 'node:module';
 import type { Browser } from './browser.ts';
 
-const WAIT_MS = 10_000;
+const WAIT_MS = 20_000;
 
 /** Finds things on a page by what a person sees or hears. */
 export const onPage = ({ driver }: Browser) => {

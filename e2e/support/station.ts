@@ -35,6 +35,12 @@ export const handSet = async (hoppel: Hoppel, childIds: number[] | null, source:
   return id;
 };
 
+/** A tablet has a voice, and so an ear button; this machine has none. For pages opened from now on. */
+export const giveVoice = ({ driver }: Browser): Promise<void> =>
+  driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+    source: `speechSynthesis.getVoices = () => [{ name: 'here', localService: true, lang: 'en-US', voiceURI: 'here', default: true }];`,
+  });
+
 /** Taps the class's pictures on a tablet that does not know them yet. */
 export const enterClass = async (tablet: Page, hoppel: Hoppel): Promise<void> => {
   for (const picture of await classCode(hoppel)) await (await tablet.find(`[data-picture="${picture}"]`)).click();

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
 import { v4 as newId } from 'uuid';
+import { MOST_POINTS } from '../../core/strokes/index.ts';
 import { LESSON, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 
 describe('an answer from a tablet', () => {
@@ -132,6 +133,26 @@ describe('an answer from a tablet', () => {
     await school.put('/settings', { ...body.settings, otherForms: 'named' }).expect(200);
     expect((await school.post('/answers', written('4.30')).expect(201)).body.verdict).toBe('wrong');
     expect((await school.post('/answers', written('4:30')).expect(201)).body.verdict).toBe('right');
+    // It stays this class's way when a late answer comes in while another class is open.
+    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
+    await school.get('/tablets').expect(200); // the tablet comes in by that class's pictures
+    expect((await school.post('/answers', written('4.30')).expect(201)).body.verdict).toBe('wrong');
+  });
+  it('is kept however wildly a child scribbled', async () => {
+    // As long as numbers get: a pencil outside the face, late in the lesson.
+    const scribble = Array.from({ length: MOST_POINTS }, (_, i) => ({ x: -123.45, y: -678.91, ms: 5_000_000 + i }));
+    const item = { kind: 'draw', shown: 270 };
+    const { body } = await school
+      .post('/answers', {
+        id: newId(),
+        childId: 2,
+        answer: { kind: 'strokes', strokes: [scribble] },
+        to: { setting: 'alone', lessonId: LESSON, item, attempt: 1 },
+      })
+      .expect(201);
+    expect(body.verdict).toBe('unreadable');
+    const page = await school.get('/record/children/2').expect(200);
+    expect(page.body.answers[0].answer.strokes[0]).toHaveLength(MOST_POINTS);
   });
   it('a second answer to the same task is refused', async () => {
     await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
@@ -154,7 +175,7 @@ describe('an answer from a tablet', () => {
       400,
       'malformed',
     ],
-    ['a body over the limit', JSON.stringify({ id: 'x'.repeat(70_000) }), 'application/json', 413, 'too-large'],
+    ['a body over the limit', JSON.stringify({ id: 'x'.repeat(600_000) }), 'application/json', 413, 'too-large'],
     ['a form instead of JSON', 'id=1', 'application/x-www-form-urlencoded', 400, 'malformed'],
   ])('%s is refused and nothing is stored', async (_, text, type, status, code) => {
     const before = rows();

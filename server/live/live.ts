@@ -13,6 +13,8 @@ interface StationSession {
   seat: string | undefined;
 }
 
+/** Milliseconds between two looks at which tablets fell silent. */
+const LOOK_ROUND_MS = 2000;
 /** Milliseconds a browser waits before it connects again after a lost stream. */
 const RETRY_MS = 1000;
 
@@ -26,13 +28,14 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
   const sessions = new Set<Session<StationSession>>();
   let ended = false;
 
-  const isListening = (seat: string): boolean => [...sessions].some(({ state }) => state.seat === seat);
-  /** Children whose tablets listen now. */
-  const listening = (): number[] =>
-    seats
-      .all()
-      .flatMap(({ childId, seat }) => (isListening(seat) ? [childId] : []))
+  /** Children whose tablets listen now and were heard of not long ago, in ascending order. */
+  const listening = (): number[] => {
+    const open = new Set([...sessions].map(({ state }) => state.seat));
+    return seats
+      .heard()
+      .flatMap(({ childId, seat }) => (open.has(seat) ? [childId] : []))
       .sort((a, b) => a - b);
+  };
   const board = (): BoardState => runner.board(listening());
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
@@ -54,14 +57,21 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
     const list = [...drafts].map(([childId, answer]): Draft => ({ childId, answer }));
     return { roundId: round.id, index: round.index, drafts: list };
   };
+  let told = '';
   const seatsChanged = (): void => {
+    told = listening().join();
     tellTeachers('board', board());
     tellTeachers('tablets', null);
   };
 
+  /** A tablet that fell silent does not say so. */
+  const lookRound = setInterval(() => {
+    if (listening().join() !== told) seatsChanged();
+  }, LOOK_ROUND_MS);
+
   return {
     board,
-    isListening,
+    listening,
     seatsChanged,
     /** A child sets or draws: what it has now goes to the wall. What is late, for a task before, is let go. */
     draft: (childId: number, roundId: string, index: number, answer: Answer): void => {
@@ -83,6 +93,7 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
     /** Says no more: streams that end from now on end with the server, whose data file may be closed already. */
     end: (): void => {
       ended = true;
+      clearInterval(lookRound);
     },
     roundChanged: (): void => {
       const state = board();
@@ -131,9 +142,9 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
       const session = await createSession<StationSession>(req, res, { retry: RETRY_MS, state: { seat } });
       stations.register(session);
       sessions.add(session);
+      if (seat !== undefined) seats.hear(seat);
       session.once('disconnected', () => {
         sessions.delete(session);
-        if (seat !== undefined) seats.hear(seat);
         if (!ended) seatsChanged();
       });
       session.push(settings.one(), 'settings');

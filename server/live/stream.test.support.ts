@@ -8,7 +8,7 @@ export interface Heard {
 export interface Stream {
   /** Everything heard so far, in order. */
   readonly heard: Heard[];
-  /** The first message that fits, waiting for it up to two seconds. */
+  /** The first message that fits, waiting for it up to ten seconds. */
   until(fits: (one: Heard) => boolean): Promise<Heard>;
   /** The data of the next message of a kind, in order, each once. */
   next(event: string): Promise<unknown>;
@@ -37,7 +37,7 @@ export const openStream = async (url: string, cookie = ''): Promise<Stream> => {
   });
   const taken = new Set<Heard>();
   const until = async (fits: (one: Heard) => boolean): Promise<Heard> => {
-    for (let tries = 0; tries < 200; tries++) {
+    for (let tries = 0; tries < 1000; tries++) {
       const found = heard.find(fits);
       if (found !== undefined) return found;
       await new Promise((wait) => setTimeout(wait, 10));

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
+import { openStream } from '../live/stream.test.support.ts';
 import { LESSON, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 
 describe('a round', () => {
@@ -108,7 +109,9 @@ describe('a round', () => {
   it('left open on an earlier day does not come back', async () => {
     school.db.prepare("UPDATE round SET day = '2026-11-23'").run();
     expect((await board()).round).toBeNull();
-    expect((await school.get('/station').expect(200)).body.round).toBeNull();
+    const tablet = await openStream(`${school.url}/api/station/live`, school.pass());
+    expect(await tablet.next('round')).toBeNull();
+    await tablet.end();
   });
   it('is what the class view then tells of, child by child and time by time', async () => {
     const before = (await school.get('/record/class').expect(200)).body;

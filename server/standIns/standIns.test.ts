@@ -19,6 +19,7 @@ describe('a room of stand-ins', () => {
   };
   const fill = (pace = 60) => school.post('/tablets/stand-ins', { pace });
   const sitting = async (): Promise<number> => (await school.get('/tablets')).body.seats.length;
+  const running = async (): Promise<number> => (await school.get('/tablets')).body.standIns.running;
   const answered = async (): Promise<number> => (await school.get('/board')).body.answers.length;
 
   it('sits down, answers a round at tablets of its own, and is gone in one step with all it answered', async () => {
@@ -52,6 +53,11 @@ describe('a room of stand-ins', () => {
     const seats = (await school.get('/tablets')).body.seats as { childId: number; simulated: boolean }[];
     expect(seats.find(({ childId }) => childId === 1)!.simulated).toBe(false);
     await school.post('/station/seats', { childId: 2, seat: newId() }).expect(200);
+    await until(async () => (await running()) === 20);
+    // It answers for that child no more: the child's own answer is the only one.
+    const round = await beginRound(school);
+    await until(async () => (await answered()) === 20);
+    await school.post('/answers', tabletAnswer(2, round.id, 0, 180)).expect(201);
   });
   it('takes none of a real child’s answers with it', async () => {
     await fill().expect(201);

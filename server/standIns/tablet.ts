@@ -1,7 +1,14 @@
 import { setTimeout } from 'node:timers/promises';
 import { EventSource } from 'eventsource';
 import { v4 as newId } from 'uuid';
-import { StationChild, StationRound, StationState, type ClassCode, type PostAnswer } from '../../contract/index.ts';
+import {
+  HERE_MS,
+  StationChild,
+  StationRound,
+  StationState,
+  type ClassCode,
+  type PostAnswer,
+} from '../../contract/index.ts';
 import { gearedAngles, normaliseAngle, turnBetween } from '../../core/clock/index.ts';
 import { pick, type Rng } from '../../core/common/index.ts';
 import { CLOCK_PARTS, startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
@@ -28,6 +35,8 @@ interface Room {
 const THINK_MS = { least: 2500, most: 7000 };
 const STEP_MS = 350;
 const STEPS = 8;
+/** Milliseconds before a send that failed is tried again. */
+const RETRY_MS = 1000;
 /** Milliseconds before a child begins to practise alone when no round asks for it. */
 const IDLE_MS = 4000;
 
@@ -68,11 +77,18 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
   const { url, code, pace, rng, ended } = room;
   const seat = newId();
   let cookie = '';
-  const send = async (method: string, path: string, body?: unknown): Promise<Response> =>
+  const ask = (method: string, path: string, body?: unknown): Promise<Response> =>
     fetch(`${url}api${path}`, {
       method,
       headers: { 'Content-Type': 'application/json', cookie },
       ...(body !== undefined && { body: JSON.stringify(body) }),
+    });
+  /** Tries once more where the network failed, as tablets do: after the computer slept, connections are dead. */
+  const send = (...asked: Parameters<typeof ask>): Promise<Response> =>
+    ask(...asked).catch(async (error: unknown) => {
+      if (ended.aborted) throw error;
+      await wait(RETRY_MS, ended);
+      return ask(...asked);
     });
   const entered = await send('POST', '/station/door', { code, simulated: true });
   if (!entered.ok) throw new Error(`a stand-in could not come in: ${await entered.text()}`);
@@ -96,6 +112,10 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
   stream.addEventListener('away', () => {
     away = true;
   });
+  const hereTimer = setInterval(() => {
+    // One that is lost is followed by the next.
+    void send('PUT', `/station/seats/${seat}`).catch(() => undefined);
+  }, HERE_MS);
   const isOver = (): boolean => ended.aborted || away;
   const pause = (ms: number): Promise<void> => wait(ms / pace, ended);
   const think = (): Promise<void> => pause(THINK_MS.least + rng() * (THINK_MS.most - THINK_MS.least));
@@ -146,6 +166,7 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
       }
     }
   } finally {
+    clearInterval(hereTimer);
     stream.close();
     if (!away) await send('DELETE', `/station/seats/${seat}`).catch(() => undefined);
   }

@@ -3,6 +3,7 @@ import request from 'supertest';
 import { v4 as newId } from 'uuid';
 import { CODE_PICTURES } from '../../core/pictures/index.ts';
 import { openStream } from '../live/stream.test.support.ts';
+import { SILENT_MS } from './seats.ts';
 import { LESSON, beginRound, openSchool, type School } from '../school.test.support.ts';
 
 let school: School;
@@ -95,6 +96,59 @@ describe('a seat', () => {
     expect(await seats()).toEqual([{ childId: 4, connected: false, simulated: false }]);
     const stream = await listen(seat);
     expect(await seats()).toEqual([{ childId: 4, connected: true, simulated: false }]);
+    await stream.end();
+  });
+  it('is told to the teacher’s screens when it changes, not when a tablet only asks what comes next', async () => {
+    const seat = newId();
+    const teacher = await openStream(`${school.url}/api/live`);
+    await sit(4, seat).expect(200);
+    await teacher.until(({ event }) => event === 'tablets');
+    teacher.heard.length = 0;
+    await sit(4, seat).expect(200);
+    await sit(4, seat).expect(200);
+    await sit(5).expect(200);
+    await teacher.until(({ event }) => event === 'tablets');
+    expect(teacher.heard.filter(({ event }) => event === 'tablets')).toHaveLength(1);
+    await teacher.end();
+  });
+});
+
+describe('a tablet that falls silent, its connection still open', () => {
+  const seats = async () => (await school.get('/tablets')).body.seats;
+  it('no longer counts as there, a round waits for it no more, and another may take its child', async () => {
+    const [silent, lively, other] = [newId(), newId(), newId()];
+    await sit(4, silent).expect(200);
+    await sit(5, lively).expect(200);
+    const streams = [];
+    for (const seat of [silent, lively])
+      streams.push(await openStream(`${school.url}/api/station/live?seat=${seat}`, school.pass()));
+    const teacher = await openStream(`${school.url}/api/live`);
+    await teacher.until(({ data }) => (data as { stations?: number[] } | null)?.stations?.join() === '4,5');
+    teacher.heard.length = 0;
+    school.passTime(SILENT_MS - 1000);
+    await school.put(`/station/seats/${lively}`, {}).expect(204);
+    await sit(4, other).expect(409);
+    school.passTime(1000);
+    await teacher.until(({ data }) => (data as { stations?: number[] } | null)?.stations?.join() === '5');
+    expect(await seats()).toMatchObject([
+      { childId: 4, connected: false },
+      { childId: 5, connected: true },
+    ]);
+    await sit(5, other).expect(409);
+    await sit(4, other).expect(200);
+    await streams[0]!.until(({ event }) => event === 'away');
+    // Heard of again, it is told that the child is elsewhere.
+    expect((await school.put(`/station/seats/${silent}`, {}).expect(409)).body.code).toBe('seat-lost');
+    await Promise.all([...streams, teacher].map((stream) => stream.end()));
+  });
+  it('counts as there again with its next sign of life', async () => {
+    const seat = newId();
+    await sit(4, seat).expect(200);
+    const stream = await openStream(`${school.url}/api/station/live?seat=${seat}`, school.pass());
+    school.passTime(SILENT_MS);
+    expect(await seats()).toMatchObject([{ childId: 4, connected: false }]);
+    await school.put(`/station/seats/${seat}`, {}).expect(204);
+    expect(await seats()).toMatchObject([{ childId: 4, connected: true }]);
     await stream.end();
   });
 });

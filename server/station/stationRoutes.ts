@@ -10,7 +10,6 @@ import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { Door } from './door.ts';
 import type { PracticeOf } from './practiceOf.ts';
 import type { Seats } from './seats.ts';
-import { stationRound } from './stationRound.ts';
 
 interface Parts {
   readonly classes: ClassRepository;
@@ -51,19 +50,28 @@ export const doorRoutes = (door: Door): Router =>
 export const stationRoutes = (parts: Parts): Router => {
   const { classes, children, answers, settings, live, door, seats, practiceOf } = parts;
   const router = Router();
+  /** @returns the child that sits there @throws HoppelError seat-lost */
+  const heardFrom = (seat: string): number => {
+    const childId = seats.hear(seat);
+    if (childId === undefined) throw new HoppelError('seat-lost');
+    return childId;
+  };
   router.get('/', (_req, res) => {
     res.json({
       className: classes.opened().name,
       settings: settings.one(),
       children: children.all(),
-      round: stationRound(live.board().round),
     } satisfies StationState);
   });
   router.post('/seats', (req, res) => {
     const { childId, seat } = PostSeat.parse(req.body);
     const child = children.one(childId);
-    seats.take(child.id, seat, isStandIn(door, req), live.isListening);
-    live.seatsChanged();
+    const isNew = seats.childAt(seat) !== child.id;
+    const gaveWay = seats.take(child.id, seat, isStandIn(door, req));
+    // It answers for this child no more.
+    if (gaveWay !== undefined) live.sendAway(gaveWay);
+    // A tablet that only asks what comes next tells nobody anything new.
+    if (isNew) live.seatsChanged();
     const { round } = live.board();
     const own = round === null ? [] : answers.fromTablet(round.id, child.id);
     res.json({
@@ -73,13 +81,18 @@ export const stationRoutes = (parts: Parts): Router => {
       practice: practiceOf(child.id),
     } satisfies StationChild);
   });
+  /** A sign of life of a tablet. */
+  router.put('/seats/:seat', (req, res) => {
+    heardFrom(req.params.seat);
+    res.status(204).end();
+  });
   router.delete('/seats/:seat', (req, res) => {
     if (seats.leave(req.params.seat) !== undefined) live.seatsChanged();
     res.status(204).end();
   });
   router.put('/draft', (req, res) => {
     const { seat, roundId, index, answer } = PutDraft.parse(req.body);
-    live.draft(seats.childOf(seat), roundId, index, answer);
+    live.draft(heardFrom(seat), roundId, index, answer);
     res.status(204).end();
   });
   return router;

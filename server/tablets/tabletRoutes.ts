@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { PostRoom, PostSet, type HandedSet, type Tablets } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import { currentLesson, itemsAt } from '../../core/planning/index.ts';
+import { withTwin } from '../../core/sets/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRepository } from '../classes/classRepository.ts';
@@ -35,13 +36,13 @@ export const tabletRoutes = (parts: Parts): Router => {
   const { classes, children, lessons, answers, live, door, seats, sets, room, reach, now } = parts;
   const router = Router();
   const today = () => dayOf(now());
+  const withListening = (listening: readonly number[]): Tablets['seats'] =>
+    seats.all().map(({ childId, simulated }) => ({ childId, simulated, connected: listening.includes(childId) }));
   const state = (): Tablets => ({
     code: door.code(),
     addresses: reach.addresses().map((address) => `${address}station`),
     lan: reach.lan,
-    seats: seats
-      .all()
-      .map(({ childId, seat, simulated }) => ({ childId, simulated, connected: live.isListening(seat) })),
+    seats: withListening(live.listening()),
     sets: sets.all(today()).map(({ id, childIds, what, items }): HandedSet => ({
       id,
       childIds: childIds && [...childIds],
@@ -63,7 +64,11 @@ export const tabletRoutes = (parts: Parts): Router => {
       return own;
     }
     const taught = all.filter(({ number }) => number <= current.number);
-    const items = itemsAt(seededRng(seedFromText(id)), taught, source.kinds, source.times);
+    const rng = seededRng(seedFromText(id));
+    // Every other task of circling has two right clocks: a child learns to look at all of them.
+    const items = itemsAt(rng, taught, source.kinds, source.times).map((item, i) =>
+      i % 2 === 0 ? withTwin(rng, item) : item,
+    );
     return { lessonId: current.id, items };
   };
 

@@ -20,18 +20,40 @@ export class Unreachable extends Error {}
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
-const ask = async (method: Method, path: string, body?: unknown, keepalive = false): Promise<unknown> => {
+/** Milliseconds a reply may take: a connection whose other end is gone says nothing by itself for many minutes. */
+const PATIENCE_MS = 20_000;
+
+interface Manner {
+  /** Goes out even when the page is being left. */
+  readonly keepalive?: boolean;
+  /** Milliseconds the reply may take. */
+  readonly patience?: number;
+}
+
+const ask = async (
+  method: Method,
+  path: string,
+  body?: unknown,
+  { keepalive = false, patience = PATIENCE_MS }: Manner = {},
+): Promise<unknown> => {
+  const giveUp = new AbortController();
+  const timer = setTimeout(() => giveUp.abort(), patience);
   let response: Response;
+  let reply: unknown;
   try {
     response = await fetch(`/api${path}`, {
       method,
       keepalive,
+      signal: giveUp.signal,
       ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
     });
+    reply = await response.json().catch(() => undefined);
+    if (giveUp.signal.aborted) throw new Unreachable('the reply broke off');
   } catch (error) {
     throw new Unreachable(String(error));
+  } finally {
+    clearTimeout(timer);
   }
-  const reply: unknown = await response.json().catch(() => undefined);
   if (response.ok) return reply;
   const problem = Problem.safeParse(reply);
   // A proxy or a half-started server answers without our body: as good as not there.
@@ -49,12 +71,12 @@ export const put = async <S extends z.ZodType>(schema: S, path: string, body: un
 /** Takes something away; the reply is what is left. */
 export const remove = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
   schema.parse(await ask('DELETE', path));
-/** Sends something to which there is nothing to answer. @param keepalive goes out even when the page is being left */
+/** Sends something to which there is nothing to answer. @throws Refused, Unreachable */
 export const tell = async (
   method: 'POST' | 'PUT' | 'DELETE',
   path: string,
   body?: unknown,
-  keepalive = false,
+  manner?: Manner,
 ): Promise<void> => {
-  await ask(method, path, body, keepalive);
+  await ask(method, path, body, manner);
 };

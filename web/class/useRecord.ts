@@ -1,6 +1,7 @@
 import { ref, shallowRef, watch, type ShallowRef } from 'vue';
 import type { z } from 'zod';
 import { get } from '../api/client.ts';
+import { createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { problemKey } from '../stores/problemWords.ts';
 
@@ -11,13 +12,17 @@ export const useRecord = <S extends z.ZodType>(schema: S, path: () => string) =>
   const problem = ref<string>();
   const board = useBoardStore();
   const load = async (): Promise<void> => {
+    const asked = path();
     try {
-      data.value = await get(schema, path());
+      const found = await get(schema, asked);
+      // Another one is looked at by now.
+      if (asked !== path()) return;
+      data.value = found;
       problem.value = undefined;
     } catch (error) {
       problem.value = problemKey(error);
     }
   };
-  watch([path, () => board.recordVersion, () => board.connected], load, { immediate: true });
+  watch([path, () => board.recordVersion, () => board.connected], createLookout(load), { immediate: true });
   return { data, problem };
 };

@@ -3,6 +3,7 @@ import { v4 as newId } from 'uuid';
 import { Desk, type Thresholds } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { get, put } from '../api/client.ts';
+import { createLatest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
@@ -20,9 +21,11 @@ export const useDesk = (lessonId: () => number | undefined) => {
   const classroom = useClassroomStore();
   const plan = usePlanStore();
 
-  const keep = async (reply: Promise<Desk>): Promise<void> => {
+  const latest = createLatest();
+  const keep = async (ask: () => Promise<Desk>, of: number | undefined): Promise<void> => {
     try {
-      desk.value = await reply;
+      const fresh = await latest(ask);
+      if (fresh !== undefined && of === lessonId()) desk.value = fresh;
       problem.value = undefined;
     } catch (error) {
       problem.value = problemKey(error);
@@ -30,10 +33,10 @@ export const useDesk = (lessonId: () => number | undefined) => {
   };
   let last: Promise<unknown> = Promise.resolve();
   /** Writes go one after another; while the server does not answer that is said, and the write tried again. */
-  const write = (send: () => Promise<Desk>): Promise<void> => {
+  const write = (send: () => Promise<Desk>, of: number | undefined): Promise<void> => {
     const turn = last.then(async () => {
       for (;;) {
-        await keep(send());
+        await keep(send, of);
         if (problem.value !== 'problem.unreachable' || ended) return;
         await new Promise((again) => setTimeout(again, RETRY_MS));
       }
@@ -44,7 +47,8 @@ export const useDesk = (lessonId: () => number | undefined) => {
   let ended = false;
   onScopeDispose(() => (ended = true));
   const load = async (): Promise<void> => {
-    if (lessonId() !== undefined) await keep(get(Desk, `/lessons/${lessonId()}/desk`));
+    const of = lessonId();
+    if (of !== undefined) await keep(() => get(Desk, `/lessons/${of}/desk`), of);
   };
   /** Id of a decision on its way: tried again it is the same one, so no lesson is put in twice. */
   const decisionIds = new Map<string, string>();
@@ -53,7 +57,7 @@ export const useDesk = (lessonId: () => number | undefined) => {
     const id = decisionIds.get(what) ?? newId();
     decisionIds.set(what, id);
     const at = lessonId();
-    await write(() => put(Desk, `/lessons/${at}/decision`, { id, decision }));
+    await write(() => put(Desk, `/lessons/${at}/decision`, { id, decision }), at);
     if (problem.value !== undefined) return;
     decisionIds.delete(what);
     if (decision !== 'teach-again') return;
@@ -72,14 +76,14 @@ export const useDesk = (lessonId: () => number | undefined) => {
       problem.value = problemKey(error);
     }
   };
-  watch([lessonId, () => board.recordVersion, () => board.connected], load, { immediate: true });
+  watch([lessonId, () => board.recordVersion, () => board.connected], createLookout(load), { immediate: true });
 
   return {
     desk,
     problem,
     tick: (item: string, ticked: boolean): Promise<void> => {
       const at = lessonId();
-      return write(() => put(Desk, `/lessons/${at}/ready/${item}`, { ticked }));
+      return write(() => put(Desk, `/lessons/${at}/ready/${item}`, { ticked }), at);
     },
     decide,
     setThresholds,

@@ -23,7 +23,7 @@ const { tablets, problem, busy, load, newCode, free, hand, takeBack, fill, empty
     <template v-if="tablets">
       <section class="sheet way-in">
         <h2 class="title-column">{{ t('tablets.wayIn') }}</h2>
-        <JoinCard :address="tablets.addresses[0] ?? ''" :code="tablets.code" :lan="tablets.lan" :px="66" />
+        <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="66" />
         <v-btn variant="text" :prepend-icon="mdiRefresh" :height="48" :disabled="busy" @click="newCode">{{
           t('tablets.newCode')
         }}</v-btn>

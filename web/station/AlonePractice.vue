@@ -112,6 +112,6 @@ const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 
     :done="done"
     :settings="store.state!.settings"
     @again="emit('again')"
-    @back="router.push({ name: 'child', params: { childId } })"
+    @back="router.replace({ name: 'child', params: { childId } })"
   />
 </template>

@@ -18,7 +18,7 @@ watch(
   () => store.child?.practice,
   (now, before) => {
     if (now?.handed && now.key !== before?.key && round.value === undefined && store.child !== undefined)
-      void router.push({ name: 'alone', params: { childId: store.child.childId } });
+      void router.replace({ name: 'alone', params: { childId: store.child.childId } });
   },
 );
 const place = computed(() => round.value && `${round.value.id} ${round.value.index}`);

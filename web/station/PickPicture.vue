@@ -14,7 +14,7 @@ const pick = async (childId: number): Promise<void> => {
   if (busy.value) return;
   busy.value = true;
   try {
-    if (await store.sit(childId)) await router.push({ name: 'child', params: { childId } });
+    if (await store.sit(childId)) await router.replace({ name: 'child', params: { childId } });
   } finally {
     busy.value = false;
   }

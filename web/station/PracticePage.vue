@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
+import type { Practice } from '../../contract/index.ts';
 import AlonePractice from './AlonePractice.vue';
 import { useStationStore } from './stationStore.ts';
 
@@ -12,10 +13,13 @@ const practice = shallowRef(store.child?.practice);
 // Before a unit was laid out there is nothing to practise.
 if ((practice.value ?? undefined) === undefined && store.child !== undefined)
   void router.replace({ name: 'child', params: { childId: store.child.childId } });
+/** What the child needs, when the server does not know yet that the set was done: its answers wait for a network. */
+const needsOf = (now: Practice | null): Practice | null =>
+  now && now.key === practice.value?.key ? { ...now, key: 'needs', handed: false, set: null } : now;
 const again = async (): Promise<void> => {
   if (store.child === undefined) return;
   await store.sit(store.child.childId);
-  practice.value = store.child.practice;
+  practice.value = needsOf(store.child.practice);
   session.value += 1;
 };
 </script>

@@ -38,7 +38,7 @@ watch(
   () => (store.round?.closed === false ? store.round.id : undefined),
   (begun) => {
     if (begun !== undefined && route.name === 'alone' && childId.value !== undefined)
-      void router.push({ name: 'child', params: { childId: childId.value } });
+      void router.replace({ name: 'child', params: { childId: childId.value } });
   },
 );
 // Said bye, or sent away by the teacher: back to the pictures, and no way back by the browser's own button.

@@ -14,9 +14,9 @@ const { t } = useI18n();
     <h1 class="only-heard">{{ child.name }}</h1>
     <MyPicture :child="child" />
     <div class="middle">
-      <div class="hare"><HareFigure :px="190" /></div>
+      <div class="mound"><HareFigure :px="190" /></div>
       <p role="status">{{ t('station.waiting') }}</p>
-      <router-link v-if="canPractise" :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
+      <router-link v-if="canPractise" replace :to="{ name: 'alone', params: { childId: child.id } }" class="alone">{{
         t('station.alone')
       }}</router-link>
     </div>
@@ -39,7 +39,11 @@ const { t } = useI18n();
   font-size: 26px;
   text-align: center;
 }
-.hare {
+/* As wide as the mound itself, so that none of it is cut off. */
+.mound {
+  width: 260px;
+  display: grid;
+  justify-items: center;
   padding-bottom: 12px;
   background: radial-gradient(closest-side, var(--moss-7) 97%, transparent) no-repeat 50% 100% / 260px 56px;
 }

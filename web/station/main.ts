@@ -14,6 +14,7 @@ import PickPicture from './PickPicture.vue';
 import PracticePage from './PracticePage.vue';
 import StationApp from './StationApp.vue';
 
+/** Every way from one view to the next takes the place of the last: nobody comes back to a child by the browser's own button. */
 const router = createRouter({
   history: createWebHistory(),
   routes: [

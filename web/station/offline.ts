@@ -4,6 +4,9 @@
  */
 export const keepForOffline = (): void => {
   if (!('serviceWorker' in navigator)) return;
+  // A newer Hoppel has come: the page opens anew, so that tablet and server speak the same. How far the child is, is kept.
+  if (navigator.serviceWorker.controller !== null)
+    navigator.serviceWorker.addEventListener('controllerchange', () => location.reload());
   window.addEventListener('load', () => {
     navigator.serviceWorker.register('/station-sw.js', { scope: '/station' }).catch((error: unknown) => {
       // A private window may refuse: the station then needs the network to open, and says so itself when it has none.

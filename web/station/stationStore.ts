@@ -3,6 +3,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import {
   AnswerReply,
+  HERE_MS,
   Settings,
   StationChild,
   StationRound,
@@ -13,21 +14,25 @@ import {
 } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { Refused, get, post, tell } from '../api/client.ts';
+import { createLatest } from '../api/latest.ts';
 import { listen } from '../api/live.ts';
 import { createKept } from './kept.ts';
+import { startPulse } from './pulse.ts';
 import { createUnsentQueue, type Sent } from './unsent.ts';
 
 /** Milliseconds between two tries while the server does not answer. */
 const RETRY_MS = 1500;
+/** Milliseconds a sign of life may be on its way. */
+const HEARD_MS = 5000;
 
 const send = async (answer: PostAnswer): Promise<Sent> => {
   try {
     await post(AnswerReply, '/answers', answer);
     return 'stored';
   } catch (error) {
-    // A fault of the server's own may pass, and so does a code that is asked anew; another refusal will not.
-    const isFinal = error instanceof Refused && error.status < 500 && error.code !== 'code-needed';
-    return isFinal ? { refused: error.code } : 'later';
+    // No network, or a code that is asked anew: both pass. A fault of the server's own may; another refusal will not.
+    if (!(error instanceof Refused) || error.code === 'code-needed') return 'later';
+    return error.status >= 500 ? 'failed' : { refused: error.code };
   }
 };
 const codeOf = (error: unknown): string | undefined => (error instanceof Refused ? error.code : undefined);
@@ -35,6 +40,7 @@ const codeOf = (error: unknown): string | undefined => (error instanceof Refused
 /** What a tablet knows and keeps. */
 export const useStationStore = defineStore('station', () => {
   const kept = createKept();
+  const latest = createLatest();
   const state = shallowRef<StationState>();
   const round = shallowRef<StationRound | null>(null);
   const noClass = ref(false);
@@ -49,7 +55,7 @@ export const useStationStore = defineStore('station', () => {
   /** This child's own answers to rounds, by `round/index`. */
   const own = ref(new Map<string, Answer>());
   let seat: string | undefined;
-  let endLive: (() => void) | undefined;
+  let leave: (() => void) | undefined;
 
   const unsent = createUnsentQueue({
     read: async () => (await kept.get('unsent')) ?? [],
@@ -59,9 +65,15 @@ export const useStationStore = defineStore('station', () => {
     later: (again) => setTimeout(again, RETRY_MS),
   });
 
-  const know = (fresh: StationState): void => {
+  /** As the stream told it last. */
+  let settings: Settings | undefined;
+  /**
+   * What was just looked up. The round comes by the stream alone, and so do settings once it told them: a reply on its way may
+   * be older than that.
+   */
+  const know = (found: StationState): void => {
+    const fresh = { ...found, settings: settings ?? found.settings };
     state.value = fresh;
-    round.value = fresh.round;
     noClass.value = needsCode.value = false;
     connected.value = true;
     void kept.set('state', fresh);
@@ -82,8 +94,12 @@ export const useStationStore = defineStore('station', () => {
   /** Looks again for what may have changed since; a lost reply leaves what was there. */
   const refresh = async (): Promise<void> => {
     try {
-      know(await get(StationState, '/station'));
-      if (child.value !== undefined) await sit(child.value.childId);
+      const fresh = await latest(() => get(StationState, '/station'));
+      if (fresh === undefined) return;
+      know(fresh);
+      const here = child.value?.childId;
+      // Another tablet took the child while this one was silent.
+      if (here !== undefined && !(await sit(here)) && taken.value === here) await forget();
     } catch (error) {
       needsCode.value = codeOf(error) === 'code-needed';
     }
@@ -146,21 +162,45 @@ export const useStationStore = defineStore('station', () => {
     const left = seat;
     await forget();
     // Lost, it does no harm: a silent seat is free for others after a while.
-    if (left !== undefined) await tell('DELETE', `/station/seats/${left}`, undefined, true).catch(() => undefined);
+    if (left !== undefined)
+      await tell('DELETE', `/station/seats/${left}`, undefined, { keepalive: true }).catch(() => undefined);
   };
 
+  /** Shows the server that the tablet with this seat is there, and finds out when the server is not. */
+  const pulseOf = (mine: string): (() => void) =>
+    startPulse({
+      beat: async () => {
+        // A page nobody looks at is not there.
+        if (document.visibilityState === 'hidden') return 'heard';
+        try {
+          await tell('PUT', `/station/seats/${mine}`, undefined, { patience: HEARD_MS });
+          return 'heard';
+        } catch (error) {
+          return error instanceof Refused ? 'unknown' : 'silence';
+        }
+      },
+      onGone: () => (connected.value = false),
+      onBack: join,
+      onUnknown: () => void refresh(),
+      later: (next, soon) => {
+        const timer = setTimeout(next, soon ? RETRY_MS : HERE_MS);
+        return () => clearTimeout(timer);
+      },
+    });
   /** Follows the round; tells the board that this tablet is listening. */
   const join = (): void => {
-    endLive?.();
-    endLive = undefined;
+    leave?.();
+    leave = undefined;
     // Who does not know the pictures hears nothing; with them it listens.
     if (needsCode.value) return;
-    endLive = listen<StationEvents>(
+    const endPulse = seat === undefined || child.value === undefined ? undefined : pulseOf(seat);
+    const endLive = listen<StationEvents>(
       seat === undefined || child.value === undefined ? '/station/live' : `/station/live?seat=${seat}`,
       {
         round: (data) => (round.value = StationRound.nullable().parse(data)),
         settings: (data) => {
-          if (state.value !== undefined) state.value = { ...state.value, settings: Settings.parse(data) };
+          settings = Settings.parse(data);
+          if (state.value !== undefined) state.value = { ...state.value, settings };
         },
         classroom: () => void refresh(),
         away: () => void forget(),
@@ -172,6 +212,10 @@ export const useStationStore = defineStore('station', () => {
         void refresh();
       },
     );
+    leave = () => {
+      endPulse?.();
+      endLive();
+    };
   };
 
   const answerRound = (to: StationRound, answer: Answer): void => {

@@ -15,7 +15,7 @@ const answer = (n: number): Unsent => ({
 });
 
 /** A tablet's memory and a network that answers as told. */
-const tablet = (replies: Sent[] = []) => {
+const tablet = (replies: Sent[] | ((id: string) => Sent) = []) => {
   let memory: readonly Unsent[] = [];
   const sent: PostAnswer[] = [];
   const again: (() => void)[] = [];
@@ -28,7 +28,7 @@ const tablet = (replies: Sent[] = []) => {
       },
       send: async (post) => {
         sent.push(post);
-        return replies.shift() ?? 'stored';
+        return typeof replies === 'function' ? replies(post.id) : (replies.shift() ?? 'stored');
       },
       onChange: (count) => (waiting = count),
       later: (call) => again.push(call),
@@ -85,5 +85,33 @@ describe('answers a tablet has not sent yet', () => {
     await queue.add(answer(2));
     await settle();
     expect([sent.length, waiting()]).toEqual([2, 0]);
+  });
+  it('keep their order while the server fails now and then', async () => {
+    const { open, sent, again, settle, waiting } = tablet(['failed', 'failed']);
+    const queue = open();
+    await queue.add(answer(1));
+    await queue.add(answer(2));
+    await settle();
+    again.at(-1)!();
+    await settle();
+    expect(sent.map(({ id }) => id.at(-1))).toEqual(['1', '1', '1', '2']);
+    expect(waiting()).toBe(0);
+  });
+  it('go past one at which the server fails each time; that one stays, and is tried again', async () => {
+    let isMended = false;
+    const { open, sent, again, settle, memory } = tablet((id) => (id.endsWith('1') && !isMended ? 'failed' : 'stored'));
+    const queue = open();
+    for (const n of [1, 2, 3]) await queue.add(answer(n));
+    for (let i = 0; i < 3; i++) {
+      await settle();
+      again.at(-1)!();
+    }
+    await settle();
+    expect(memory().map(({ post }) => post.id.at(-1))).toEqual(['1']);
+    expect(sent.map(({ id }) => id.at(-1)).filter((id) => id !== '1')).toEqual(['2', '3']);
+    isMended = true;
+    again.at(-1)!();
+    await settle();
+    expect(memory()).toEqual([]);
   });
 });

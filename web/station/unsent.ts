@@ -8,8 +8,11 @@ export interface Unsent {
   readonly item: Item;
 }
 
-/** What became of a send: stored, to be tried again later, or refused with a code. */
-export type Sent = 'stored' | 'later' | { readonly refused: string };
+/** What became of a send: stored, to be tried again later, failed at the server itself, or refused with a code. */
+export type Sent = 'stored' | 'later' | 'failed' | { readonly refused: string };
+
+/** How often an answer may fail at the server before those behind it go out first. */
+const PATIENT_TRIES = 3;
 
 interface Options {
   /** Where answers are kept over a reload. */
@@ -30,11 +33,14 @@ const asPractice = ({ post, lessonId, item }: Unsent): PostAnswer => ({
 
 /**
  * Answers a tablet has taken and the server has not stored yet. They survive a lost network and a reload, go out in
- * order and once each: their ids are made here, so a send repeated after a lost reply is harmless.
+ * order and once each: their ids are made here, so a send repeated after a lost reply is harmless. One at which the server fails
+ * again and again stays, and holds up no other.
  */
 export const createUnsentQueue = ({ read, write, send, onChange, later }: Options) => {
   let waiting: readonly Unsent[] = [];
   let sending = false;
+  /** How often the server failed at an answer, by its id. */
+  const failures = new Map<string, number>();
   const keep = async (next: readonly Unsent[]): Promise<void> => {
     waiting = next;
     onChange(waiting.length);
@@ -51,18 +57,25 @@ export const createUnsentQueue = ({ read, write, send, onChange, later }: Option
     if (sending) return;
     sending = true;
     try {
-      while (waiting[0] !== undefined) {
-        const first = waiting[0];
-        const sent = await send(first.post);
-        if (sent === 'later') {
+      let at = 0;
+      for (let next = waiting[at]; next !== undefined; next = waiting[at]) {
+        const { id, to } = next.post;
+        const sent = await send(next.post);
+        if (sent === 'failed') failures.set(id, (failures.get(id) ?? 0) + 1);
+        if (sent === 'failed' && failures.get(id)! >= PATIENT_TRIES) {
+          at += 1;
+          continue;
+        }
+        if (sent === 'later' || sent === 'failed') {
           later(() => void flush());
           return;
         }
-        const over = typeof sent === 'object' && sent.refused === 'round-closed' && first.post.to.setting === 'round';
-        const [, ...rest] = waiting;
+        const over = typeof sent === 'object' && sent.refused === 'round-closed' && to.setting === 'round';
         // Any other refusal would be the same tomorrow: the answer is let go.
-        await keep(over ? [{ ...first, post: asPractice(first) }, ...rest] : rest);
+        const instead = over ? [{ ...next, post: asPractice(next) }] : [];
+        await keep([...waiting.slice(0, at), ...instead, ...waiting.slice(at + 1)]);
       }
+      if (at > 0) later(() => void flush());
     } finally {
       sending = false;
     }

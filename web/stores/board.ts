@@ -37,7 +37,12 @@ export const useBoardStore = defineStore('board', () => {
   /** What children are setting or drawing in the task of now, by child. */
   const drafts = shallowRef<ReadonlyMap<number, Answer>>(new Map());
 
+  /** Milliseconds a reply may be overtaken by; more is a server whose clock was put back. */
+  const OVERTAKEN_MS = 10_000;
   const take = (fresh: BoardState): void => {
+    const age = (state.value?.serverNow ?? 0) - fresh.serverNow;
+    // The stream was quicker than this reply.
+    if (age > 0 && age < OVERTAKEN_MS) return;
     state.value = fresh;
     clockOffset.value = fresh.serverNow - Date.now();
   };

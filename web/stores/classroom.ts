@@ -11,10 +11,12 @@ import {
 } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
 import { Refused, Unreachable, get, post, put } from '../api/client.ts';
+import { createLatest } from '../api/latest.ts';
 
 /** The open class, its unit, day and settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
   const classroom = shallowRef<Classroom>();
+  const latest = createLatest();
   const failed = ref(false);
   /** This is not the teacher's own computer, and it was not let in as a remote yet. */
   const mustJoin = ref(false);
@@ -36,7 +38,8 @@ export const useClassroomStore = defineStore('classroom', () => {
   /** Looks again for what may have changed, such as the day; what was there stays when the server does not answer. */
   const refresh = async (): Promise<void> => {
     try {
-      take(await get(Classroom, '/classroom'));
+      const fresh = await latest(() => get(Classroom, '/classroom'));
+      if (fresh !== undefined) take(fresh);
     } catch (error) {
       if (error instanceof Refused && error.code === 'teacher-only') mustJoin.value = true;
       else if (!(error instanceof Unreachable)) throw error;

@@ -1,18 +1,19 @@
 <!-- The way in for tablets: an address as picture and text, and the class's three pictures. -->
 <script setup lang="ts">
 import { toString as toQr } from 'qrcode';
-import { ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ClassCode } from '../../contract/index.ts';
 import ChildPicture from '../people/ChildPicture.vue';
 
 const {
-  address,
+  addresses,
   code,
   lan,
   px = 84,
 } = defineProps<{
-  address: string;
+  /** Where this computer is reached; it may be on several networks. */
+  addresses: readonly string[];
   code: ClassCode;
   /** Can other devices reach this computer? */
   lan: boolean;
@@ -20,9 +21,11 @@ const {
   px?: number;
 }>();
 const { t } = useI18n();
+const at = ref(0);
+const address = computed(() => addresses[at.value % addresses.length] ?? '');
 const qr = ref('');
 watch(
-  () => address,
+  address,
   async (now) => {
     qr.value = now && `data:image/svg+xml,${encodeURIComponent(await toQr(now, { type: 'svg', margin: 1 }))}`;
   },
@@ -34,6 +37,9 @@ watch(
   <div class="join">
     <img v-if="qr" :src="qr" :alt="t('tablets.qr', { address })" class="qr" />
     <p class="address">{{ address }}</p>
+    <v-btn v-if="addresses.length > 1" variant="text" :height="48" @click="at += 1">{{
+      t('tablets.otherAddress', { number: (at % addresses.length) + 1, of: addresses.length })
+    }}</v-btn>
     <ol class="code" :aria-label="t('tablets.code')">
       <li v-for="(picture, i) in code" :key="i">
         <ChildPicture :picture="picture" :px="px" /><span class="only-heard">{{

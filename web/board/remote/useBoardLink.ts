@@ -69,7 +69,7 @@ export const useBoardLink = (): void => {
   );
 
   const close = (): void => {
-    void tell('DELETE', `/board/view/${boardId}`, undefined, true).catch(() => undefined);
+    void tell('DELETE', `/board/view/${boardId}`, undefined, { keepalive: true }).catch(() => undefined);
   };
   useEventListener(window, 'pagehide', close);
   useEventListener(window, 'pageshow', (event: PageTransitionEvent) => event.persisted && send());

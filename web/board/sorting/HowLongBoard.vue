@@ -1,23 +1,18 @@
 <!-- How long? Things to do are sorted by whether they take a second, a minute or an hour. -->
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { v4 as newId } from 'uuid';
 import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { deedsToSort, takes } from '../../../core/demonstrations/index.ts';
 import { UNITS, type Deed, type Unit } from '../../../core/items/index.ts';
-import { DEED_PICTURES } from '../../../core/pictures/index.ts';
-import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import { useStageMode } from '../useStageMode.ts';
-import SortTile from './SortTile.vue';
+import DeedPile from './DeedPile.vue';
 import SortingFrame from './SortingFrame.vue';
 
 const { settings } = defineProps<{ settings: Settings }>();
 const { t } = useI18n();
-const stage = useStageStore();
 const words = useClockWords(() => settings);
 
 type Place = 'pool' | Unit;
@@ -30,10 +25,11 @@ const fresh = (): Record<Place, Deed[]> => ({
 const places = ref(fresh());
 const taken = ref<Deed>();
 const right = ref<ReadonlySet<Deed>>(new Set());
-const done = computed(
-  () =>
-    places.value.pool.length === 0 && UNITS.every((unit) => places.value[unit].every((deed) => right.value.has(deed))),
+const rightCount = computed(
+  () => UNITS.flatMap((unit) => places.value[unit]).filter((deed) => right.value.has(deed)).length,
 );
+/** All there are, sorted or not. */
+const count = computed(() => Object.values(places.value).flat().length);
 
 const name = (deed: Deed): string => words.phrase({ key: `clock.deeds.${deed}`, values: {} });
 const unitName = (unit: Unit): string => words.phrase({ key: `clock.units.${unit}`, values: {} });
@@ -64,61 +60,46 @@ const again = (): void => {
   places.value = fresh();
   right.value = new Set();
 };
-const next = (): void => (done.value ? again() : check());
-const leave = (): void => stage.begin({ kind: 'clock' });
-const hint = computed(() => {
-  if (done.value) return t('sort.allRight');
-  return right.value.size > 0 ? t('sort.someRight', { count: right.value.size }) : t('sort.hint');
-});
 const say = computed(() => words.phrase({ key: 'clock.sort.howLong', values: {} }));
-useStageMode({
-  leave,
-  trays: ['show'],
-  step: () => undefined,
-  keys: () => ({ ' ': next, Backspace: again }),
-  acts: () => ({ next, back: again, stop: leave }),
-  view: () => ({
-    mode: 'sorting',
-    title: t('show.how-long'),
-    place: { index: right.value.size, count: Object.values(places.value).flat().length },
-    say: say.value,
-  }),
-});
 </script>
 
 <template>
-  <SortingFrame :ask="say" :hint="hint" data-activity="how-long" @leave="leave" @again="again" @next="next">
+  <SortingFrame
+    :title="t('show.how-long')"
+    :ask="say"
+    :to-do="t('sort.hint')"
+    :right="rightCount"
+    :count="count"
+    :checked="right.size > 0"
+    data-activity="how-long"
+    @check="check"
+    @again="again"
+  >
     <div class="bins">
       <section v-for="(unit, i) in UNITS" :key="unit" class="bin" :data-unit="unit">
         <button type="button" class="put child-type" :disabled="taken === undefined" @click="taken && put(taken, unit)">
           {{ unitName(unit) }} <kbd aria-hidden="true">{{ i + 1 }}</kbd>
         </button>
-        <VueDraggable v-model="places[unit]" group="deeds" :animation="180" class="tiles">
-          <SortTile
-            v-for="deed in places[unit]"
-            :key="deed"
-            :picture="DEED_PICTURES[deed]"
-            :name="name(deed)"
-            :state="right.has(deed) ? 'right' : taken === deed ? 'taken' : 'open'"
-            :data-deed="deed"
-            @click="take(deed)"
-            @keydown="key($event, deed)"
-          />
-        </VueDraggable>
+        <DeedPile
+          v-model="places[unit]"
+          :right="right"
+          :taken="taken"
+          :name-of="name"
+          class="tiles"
+          @take="take"
+          @key="key"
+        />
       </section>
     </div>
-    <VueDraggable v-model="places.pool" group="deeds" :animation="180" class="pool">
-      <SortTile
-        v-for="deed in places.pool"
-        :key="deed"
-        :picture="DEED_PICTURES[deed]"
-        :name="name(deed)"
-        :state="taken === deed ? 'taken' : 'open'"
-        :data-deed="deed"
-        @click="take(deed)"
-        @keydown="key($event, deed)"
-      />
-    </VueDraggable>
+    <DeedPile
+      v-model="places.pool"
+      :right="right"
+      :taken="taken"
+      :name-of="name"
+      class="pool"
+      @take="take"
+      @key="key"
+    />
   </SortingFrame>
 </template>
 

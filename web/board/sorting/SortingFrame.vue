@@ -1,19 +1,46 @@
-<!-- The room of a board on which pictures are sorted: the question, the pictures, what to do, and a dock that checks. -->
+<!-- A board for putting pictures where they belong: what is asked, the pictures, what to do; checked in one tap, begun again in another. -->
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useStageStore } from '../../stores/stage.ts';
 import BoardDock from '../BoardDock.vue';
 import BoardLayout from '../BoardLayout.vue';
 import ShowTray from '../ShowTray.vue';
+import { useStageMode } from '../useStageMode.ts';
 
-const { ask, hint } = defineProps<{
+const { title, ask, toDo, right, count, checked } = defineProps<{
+  title: string;
   ask: string;
-  /** How to sort, or how far it is right. */
-  hint: string;
+  /** What to do while nothing was checked. */
+  toDo: string;
+  /** Pictures that lie right, of all there are. */
+  right: number;
+  count: number;
+  /** Was what lies there checked? */
+  checked: boolean;
 }>();
-const emit = defineEmits<{ leave: []; again: []; next: [] }>();
+const emit = defineEmits<{ check: []; again: [] }>();
 const { t } = useI18n();
 const stage = useStageStore();
+const isDone = computed(() => checked && right === count);
+const hint = computed(() => {
+  if (!checked) return toDo;
+  return isDone.value ? t('sort.allRight') : t('sort.someRight', { count: right });
+});
+const next = (): void => {
+  if (isDone.value) emit('again');
+  else emit('check');
+};
+const again = (): void => emit('again');
+const leave = (): void => stage.begin({ kind: 'clock' });
+useStageMode({
+  leave,
+  trays: ['show'],
+  step: () => undefined,
+  keys: () => ({ ' ': next, Backspace: again }),
+  acts: () => ({ next, back: again, stop: leave }),
+  view: () => ({ mode: 'sorting', title, place: { index: right, count }, say: ask }),
+});
 </script>
 
 <template>
@@ -31,9 +58,9 @@ const stage = useStageStore();
         :trays="['show']"
         :back="t('sort.again')"
         :next="t('sort.check')"
-        @leave="emit('leave')"
-        @back="emit('again')"
-        @next="emit('next')"
+        @leave="leave"
+        @back="again"
+        @next="next"
       />
     </template>
   </BoardLayout>

@@ -9,15 +9,12 @@ import { dayTime, onDial } from '../../../core/clock/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { dayToSort, inPlace } from '../../../core/demonstrations/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
-import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import { useStageMode } from '../useStageMode.ts';
 import SortTile from './SortTile.vue';
 import SortingFrame from './SortingFrame.vue';
 
 const { settings, routine } = defineProps<{ settings: Settings; routine: readonly RoutineEntry[] }>();
 const { t } = useI18n();
-const stage = useStageStore();
 const words = useClockWords(() => settings);
 
 const fresh = (): RoutineEntry[] =>
@@ -30,6 +27,7 @@ const taken = ref<number>();
 const checked = ref(false);
 const right = computed(() => (checked.value ? inPlace(order.value.map(({ at }) => ({ at: dayTime(at) }))) : []));
 const done = computed(() => checked.value && right.value.every((one) => one));
+const rightCount = computed(() => right.value.filter((one) => one).length);
 
 const moveTo = async (from: number, to: number): Promise<void> => {
   if (to < 0 || to >= order.value.length) return;
@@ -62,31 +60,21 @@ const again = (): void => {
   order.value = fresh();
   checked.value = false;
 };
-const next = (): void => (done.value ? again() : check());
-const leave = (): void => stage.begin({ kind: 'clock' });
-const rightCount = computed(() => right.value.filter((one) => one).length);
-const hint = computed(() => {
-  if (done.value) return t('sort.allRight');
-  return checked.value ? t('sort.someRight', { count: rightCount.value }) : t('sort.orderHint');
-});
 const say = computed(() => words.phrase({ key: 'clock.sort.whatFirst', values: {} }));
-useStageMode({
-  leave,
-  trays: ['show'],
-  step: () => undefined,
-  keys: () => ({ ' ': next, Backspace: again }),
-  acts: () => ({ next, back: again, stop: leave }),
-  view: () => ({
-    mode: 'sorting',
-    title: t('show.what-first'),
-    place: { index: rightCount.value, count: order.value.length },
-    say: say.value,
-  }),
-});
 </script>
 
 <template>
-  <SortingFrame :ask="say" :hint="hint" data-activity="what-first" @leave="leave" @again="again" @next="next">
+  <SortingFrame
+    :title="t('show.what-first')"
+    :ask="say"
+    :to-do="t('sort.orderHint')"
+    :right="rightCount"
+    :count="order.length"
+    :checked="checked"
+    data-activity="what-first"
+    @check="check"
+    @again="again"
+  >
     <p v-if="order.length === 0" class="empty">{{ t('sort.noDay') }}</p>
     <VueDraggable v-else v-model="order" tag="ol" :animation="180" class="row" @update="checked = false">
       <li v-for="(entry, place) in order" :key="entry.id">

@@ -15,7 +15,7 @@ const { tablets, problem, load } = useTablets();
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
     <template v-else-if="tablets">
-      <JoinCard :address="tablets.addresses[0] ?? ''" :code="tablets.code" :lan="tablets.lan" :px="96" />
+      <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="96" />
       <p class="here" role="status">{{ t('tablets.here', { count: tablets.seats.length }, tablets.seats.length) }}</p>
     </template>
     <p v-else class="quiet" role="status">{{ t('app.loading') }}</p>

@@ -131,10 +131,13 @@ const labelOf = ({ child, done }: Tile): string =>
 .tools button[aria-pressed='true'] {
   background: var(--plum-chosen);
 }
+/* Room for the rings round the outermost. */
 .groups {
   flex: 1;
   min-height: 0;
   overflow: auto;
+  padding: 6px;
+  margin: -6px;
 }
 ul {
   display: grid;

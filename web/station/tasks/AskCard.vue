@@ -18,7 +18,7 @@ import {
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import type { Item, ItemKind } from '../../../core/items/index.ts';
-import { partName } from '../../../core/tasks/index.ts';
+import { isSeveral, partName } from '../../../core/tasks/index.ts';
 import { digits } from '../../../core/wording/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import MdiIcon from '../MdiIcon.vue';
@@ -66,7 +66,11 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
 
 <template>
   <div class="card" role="status" :aria-label="ask">
-    <MdiIcon :path="ICONS[item.kind]!" :px="asked === undefined ? 84 : 52" class="icon" />
+    <MdiIcon
+      :path="isSeveral(item) ? mdiCheckAll : ICONS[item.kind]!"
+      :px="asked === undefined ? 84 : 52"
+      class="icon"
+    />
     <template v-if="shown && asked !== undefined">
       <strong class="digits" aria-hidden="true"
         ><span class="of-hour">{{ shown.hour }}</span

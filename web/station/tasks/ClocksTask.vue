@@ -43,4 +43,9 @@ defineExpose({ undo: tiles.undo });
   padding: 12px;
   border-radius: 50%;
 }
+@media (orientation: portrait) {
+  .clocks :deep(.tile) {
+    width: min(22vh, 40vw);
+  }
+}
 </style>

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { normaliseAngle } from '../../../core/clock/index.ts';
 import { DRAWN_REACH, type Answer } from '../../../core/items/index.ts';
 import { pointAt } from '../../../core/face/index.ts';
-import { strokePath, type Stroke } from '../../../core/strokes/index.ts';
+import { MOST_POINTS, MOST_STROKES, pointsIn, strokePath, type Stroke } from '../../../core/strokes/index.ts';
 import ClockDial from '../../clock/ClockDial.vue';
 import ClockHands from '../../clock/ClockHands.vue';
 import { roomOf, useFace } from '../../clock/useFace.ts';
@@ -21,12 +21,15 @@ const room = computed(() => roomOf(face.value.outline) + 6);
 const svg = useTemplateRef('svg');
 
 const strokes = computed((): readonly Stroke[] => (answer.value?.kind === 'strokes' ? answer.value.strokes : []));
+/** Points this sheet still has room for. */
+const left = computed(() => MOST_POINTS - pointsIn(strokes.value));
 const keep = (next: readonly Stroke[]): void => {
   answer.value = next.length === 0 ? undefined : { kind: 'strokes', strokes: next };
 };
 const { now, ms, down, move, up } = usePencil({
   svg,
-  open: () => open,
+  open: () => open && strokes.value.length < MOST_STROKES && left.value > 0,
+  room: () => left.value,
   done: (stroke) => keep([...strokes.value, stroke]),
 });
 /** By keys: a dashed line from the middle is turned and made short or long, and drawn with Enter. */

@@ -1,5 +1,6 @@
 <!-- One task fills the screen: who, what, the task itself, Done; the stones show how far. -->
 <script setup lang="ts">
+import { mdiUndo } from '@mdi/js';
 import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
@@ -8,6 +9,7 @@ import { askPhrase, type Light } from '../../../core/tasks/index.ts';
 import StoneRow from '../../shell/StoneRow.vue';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import EarButton from '../EarButton.vue';
+import MdiIcon from '../MdiIcon.vue';
 import MyPicture from '../MyPicture.vue';
 import { usesKeys } from '../useSwitchKeys.ts';
 import AskCard from './AskCard.vue';
@@ -93,9 +95,7 @@ onMounted(
           {{ t('station.done') }}
         </button>
         <button type="button" class="undo" :aria-label="t('station.undo')" @click="body?.undo()">
-          <svg width="38" height="38" viewBox="0 0 24 24" aria-hidden="true">
-            <path d="M5 12a7 7 0 1 0 2.6-5.4M8 3v4.5H3.5" />
-          </svg>
+          <MdiIcon :path="mdiUndo" :px="42" />
         </button>
       </template>
       <p v-else class="state" :class="status" role="status">
@@ -143,13 +143,6 @@ onMounted(
   place-items: center;
   border-radius: 50%;
   background: var(--raised);
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.9;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-.undo {
   width: 80px;
   height: 80px;
 }
@@ -205,6 +198,7 @@ onMounted(
 .state {
   display: grid;
   justify-items: center;
+  text-align: center;
   gap: 8px;
   font-size: 28px;
   font-weight: 700;
@@ -250,6 +244,14 @@ onMounted(
     align-items: center;
     justify-content: space-between;
     flex-wrap: wrap;
+  }
+  /* Who, what and the ear stay in one row: what is asked takes a second line. */
+  .left {
+    flex-wrap: nowrap;
+    gap: 16px;
+  }
+  .left > .card {
+    max-width: 46%;
   }
   .right {
     justify-content: center;

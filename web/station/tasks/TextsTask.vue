@@ -1,18 +1,14 @@
 <!-- A clock, and ways of saying or writing a time: one of the sayings is right, of the writings several may be. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import AnswerTiles from './AnswerTiles.vue';
-import ShownClock from './ShownClock.vue';
-import TaskPanes from './TaskPanes.vue';
+import ClockTiles from './ClockTiles.vue';
 import type { TaskProps } from './task.ts';
 import { useChoice } from './useChoice.ts';
 
 const { item, settings, open, light, shown } = defineProps<TaskProps<'choose-words' | 'choose-writings'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
-const { t } = useI18n();
 const words = useClockWords(() => settings);
 const isSeveral = item.kind === 'choose-writings';
 const options = computed(() => {
@@ -24,24 +20,20 @@ defineExpose({ undo: tiles.undo });
 </script>
 
 <template>
-  <TaskPanes>
-    <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
-    <AnswerTiles
-      v-slot="{ option }"
-      class="texts"
-      :class="{ several: isSeveral }"
-      :options="options"
-      :chosen="tiles.chosen()"
-      :several="isSeveral"
-      :open="open"
-      :again="light.places ?? []"
-      :right="tiles.right(shown)"
-      :label="t(isSeveral ? 'station.tapAll' : 'station.tapOne')"
-      @choose="tiles.choose"
-    >
-      {{ option.label }}
-    </AnswerTiles>
-  </TaskPanes>
+  <ClockTiles
+    class="texts"
+    :class="{ several: isSeveral }"
+    :time="item.shown"
+    :settings="settings"
+    :light="light"
+    :options="options"
+    :chosen="tiles.chosen()"
+    :right="tiles.right(shown)"
+    :several="isSeveral"
+    :open="open"
+    :again="light.places ?? []"
+    @choose="tiles.choose"
+  />
 </template>
 
 <style scoped>

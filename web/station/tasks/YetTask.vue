@@ -3,10 +3,8 @@
 import { mdiCheckBold, mdiTimerSand } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
-import AnswerTiles from './AnswerTiles.vue';
 import MdiIcon from '../MdiIcon.vue';
-import ShownClock from './ShownClock.vue';
-import TaskPanes from './TaskPanes.vue';
+import ClockTiles from './ClockTiles.vue';
 import type { TaskProps } from './task.ts';
 import { useTiles } from './useTiles.ts';
 
@@ -25,21 +23,20 @@ defineExpose({ undo: tiles.undo });
 </script>
 
 <template>
-  <TaskPanes>
-    <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
-    <AnswerTiles
-      v-slot="{ option }"
-      class="yet"
-      :options="options"
-      :chosen="tiles.chosen()"
-      :open="open"
-      :right="tiles.right(shown)"
-      :label="t('station.tapOne')"
-      @choose="tiles.choose"
-    >
-      <MdiIcon :path="ICONS[option.key]" :px="64" />{{ option.label }}
-    </AnswerTiles>
-  </TaskPanes>
+  <ClockTiles
+    v-slot="{ option }"
+    class="yet"
+    :time="item.shown"
+    :settings="settings"
+    :light="light"
+    :options="options"
+    :chosen="tiles.chosen()"
+    :right="tiles.right(shown)"
+    :open="open"
+    @choose="tiles.choose"
+  >
+    <MdiIcon :path="ICONS[option.key]" :px="64" />{{ option.label }}
+  </ClockTiles>
 </template>
 
 <style scoped>

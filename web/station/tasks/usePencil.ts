@@ -1,18 +1,17 @@
 import { shallowRef, type Ref } from 'vue';
-import type { Stroke, StrokePoint } from '../../../core/strokes/index.ts';
+import { drawnOn, type Stroke, type StrokePoint } from '../../../core/strokes/index.ts';
 
 interface Options {
   readonly svg: Ref<SVGSVGElement | null>;
   readonly open: () => boolean;
+  /** Points there is still room for. */
+  readonly room: () => number;
   /** A line was drawn. */
   readonly done: (stroke: Stroke) => void;
 }
 
-/** Points of one line at most: a finger that rests is still one. */
-const MOST_POINTS = 3000;
-
 /** A finger or pencil on a face: its way in face units, with every point the device reports in between. */
-export const usePencil = ({ svg, open, done }: Options) => {
+export const usePencil = ({ svg, open, room, done }: Options) => {
   const began = performance.now();
   const now = shallowRef<readonly StrokePoint[]>([]);
   let pointer: number | undefined;
@@ -39,7 +38,7 @@ export const usePencil = ({ svg, open, done }: Options) => {
       // Several reports a frame come in one event; older browsers give the last alone.
       const all = event.getCoalescedEvents?.() ?? [];
       const points = (all.length > 0 ? all : [event]).map(pointOf);
-      now.value = [...now.value, ...points].slice(0, MOST_POINTS);
+      now.value = drawnOn(now.value, points, room() - now.value.length);
     },
     up: (event: PointerEvent): void => {
       if (event.pointerId !== pointer) return;

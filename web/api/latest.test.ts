@@ -1,0 +1,62 @@
+import { describe, expect, it } from '@jest/globals';
+import { createLatest, createLookout } from './latest.ts';
+
+/** Looks that are answered when the test says so. */
+const openLooks = () => {
+  const answers: ((what: string) => void)[] = [];
+  return { answers, look: () => new Promise<string>((done) => answers.push(done)) };
+};
+
+describe('of looks at the same thing', () => {
+  it('one that was overtaken by a later one does not count', async () => {
+    const latest = createLatest();
+    const { answers, look } = openLooks();
+    const [first, second, third] = [latest(look), latest(look), latest(look)];
+    answers[1]!('new');
+    expect(await second).toBe('new');
+    answers[0]!('old');
+    expect(await first).toBeUndefined();
+    answers[2]!('newer');
+    expect(await third).toBe('newer');
+  });
+  it('each counts while it is always asked for again before the reply comes', async () => {
+    const latest = createLatest();
+    const { answers, look } = openLooks();
+    let before = latest(look);
+    for (let i = 0; i < 5; i++) {
+      const next = latest(look);
+      answers[i]!(`state ${i}`);
+      expect(await before).toBe(`state ${i}`);
+      before = next;
+    }
+  });
+  it('one that fails says so, and takes nothing from one before it', async () => {
+    const latest = createLatest();
+    const { answers, look } = openLooks();
+    const first = latest(look);
+    await expect(latest(() => Promise.reject(new Error('gone')))).rejects.toThrow('gone');
+    answers[0]!('there');
+    expect(await first).toBe('there');
+  });
+});
+
+describe('a lookout', () => {
+  const turn = () => new Promise((done) => setTimeout(done));
+  it('looks once more, however often it was asked meanwhile, and anew later', async () => {
+    const { answers, look } = openLooks();
+    const seen: string[] = [];
+    const lookOut = createLookout(async () => void seen.push(await look()));
+    for (let i = 0; i < 4; i++) lookOut();
+    expect(answers).toHaveLength(1);
+    answers[0]!('a');
+    await turn();
+    expect(answers).toHaveLength(2);
+    answers[1]!('b');
+    await turn();
+    expect([answers.length, seen]).toEqual([2, ['a', 'b']]);
+    lookOut();
+    answers[2]!('c');
+    await turn();
+    expect(seen).toEqual(['a', 'b', 'c']);
+  });
+});

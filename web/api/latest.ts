@@ -1,0 +1,40 @@
+/**
+ * Replies may overtake each other: one that was asked before another that has come already is old, and does not count. One that
+ * came in time counts even when it is asked for again by then; where something changes all the time nothing would, otherwise.
+ * @returns asks, and gives the reply; nothing when it was overtaken
+ */
+export const createLatest = () => {
+  let asked = 0;
+  let taken = 0;
+  return async <T>(look: () => Promise<T>): Promise<T | undefined> => {
+    const mine = ++asked;
+    const found = await look();
+    if (mine < taken) return undefined;
+    taken = mine;
+    return found;
+  };
+};
+
+/**
+ * Looks one at a time: however often it is asked for meanwhile, one more look follows the one on its way. A look that throws ends
+ * them until it is asked for again.
+ */
+export const createLookout = (look: () => Promise<void>): (() => void) => {
+  let looking = false;
+  let again = false;
+  const begin = async (): Promise<void> => {
+    looking = true;
+    try {
+      do {
+        again = false;
+        await look();
+      } while (again);
+    } finally {
+      looking = false;
+    }
+  };
+  return () => {
+    if (looking) again = true;
+    else void begin();
+  };
+};
