@@ -27,7 +27,7 @@ describe('after a check', () => {
     await page.says('Once more: new on Tue 24');
     await page.says('O’clock: read and set: Tue 24 to Wed 25');
     await page.says('Once more');
-    expect(await page.all('.path .stone')).toHaveLength(17);
+    await page.shows('.path .stone', 17);
     // 3:00 beside 12:15 would show quarter past, which nobody has met: what is shown is o’clock only.
     const shown = await page.all('.block:nth-child(2) .small-clock');
     expect(shown.length).toBeGreaterThan(1);

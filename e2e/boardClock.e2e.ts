@@ -4,6 +4,7 @@ import { NUMERAL_STYLES, OUTLINES } from '../core/face/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { dragByMouse, dragByTouch, dragByTwoFingers, drawnHands, handsStandAt, sweep } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -101,14 +102,14 @@ describe('the board’s clock', () => {
       page.driver.executeScript(
         "return [...document.querySelectorAll('.board .numerals:last-of-type .numeral')].map((one) => one.textContent.trim())",
       );
-    expect(await numerals()).toHaveLength(12);
+    await soon(() => numerals()).toHaveLength(12);
     await page.press('k');
     const counts = { all: 12, quarters: 4, ticks: 0, none: 0, roman: 12 };
     for (const style of NUMERAL_STYLES) {
       const name = { all: 'all twelve', quarters: '12, 3, 6, 9', ticks: 'marks only', none: 'nothing', roman: 'Roman' };
       await page.tap(name[style]);
       await page.until(`${style} is shown`, async () => (await numerals()).length === counts[style]);
-      expect(await page.all('.board .tick')).toHaveLength(style === 'none' ? 0 : 60);
+      await page.shows('.board .tick', style === 'none' ? 0 : 60);
     }
     expect((await numerals())[3]).toBe('IIII');
     const faces = async (): Promise<number> => (await page.all('.board .geared .numerals')).length;
@@ -122,7 +123,7 @@ describe('the board’s clock', () => {
     for (const outline of OUTLINES) {
       const name = { round: 'round', square: 'square', 'rounded-square': 'square, round corners', oval: 'oval' };
       await (await page.find(`.choice[aria-label="${name[outline]}"]`)).click();
-      expect(await page.attribute(`.choice[aria-label="${name[outline]}"]`, 'aria-pressed')).toBe('true');
+      await soon(() => page.attribute(`.choice[aria-label="${name[outline]}"]`, 'aria-pressed')).toBe('true');
     }
     const hands = await drawnHands(page.driver, '.board');
     expect(hands).toEqual({ hour: 270, minute: 0 }); // the division stays the same
@@ -131,7 +132,7 @@ describe('the board’s clock', () => {
 
   it('has a second hand when it is wanted', async () => {
     await board.open();
-    expect(await page.all('.board .second')).toHaveLength(0);
+    await page.shows('.board .second', 0);
     await page.press('x');
     const angle = async (): Promise<number> =>
       Number(/rotate\(([\d.]+)/.exec(await page.attribute('.board .second', 'transform'))![1]);
@@ -193,7 +194,7 @@ describe('the board’s clock', () => {
     await page.press('u');
     await page.driver.executeScript('document.querySelector(\'.board [role=slider][aria-label="hour hand"]\').focus()');
     for (let step = 0; step < 5; step++) await page.press(Key.ARROW_RIGHT);
-    expect(await drawnHands(page.driver, '.board')).toEqual({ hour: 300, minute: 0 });
+    await soon(() => drawnHands(page.driver, '.board')).toEqual({ hour: 300, minute: 0 });
     await page.driver.executeScript('document.activeElement.blur()');
     await page.press('u');
     await board.standsAt(600);
@@ -211,8 +212,8 @@ describe('the board’s clock', () => {
     );
     expect(places.length).toBeGreaterThan(0);
     await board.open(`/board/${places[0]!.number}?segment=${places[0]!.at}`);
-    expect(await page.all('.board .hand.minute')).toHaveLength(0);
-    expect(await page.all('.board .hand.hour')).toHaveLength(1);
+    await page.shows('.board .hand.minute', 0);
+    await page.shows('.board .hand.hour', 1);
     const before = await board.clockAt();
     const clock = await page.find('.board .geared');
     const { hour } = { hour: before / 2 };

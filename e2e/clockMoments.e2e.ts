@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect } from '@jest/globals';
 import { journey } from './support/journey.ts';
 import { drawnHands } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -24,7 +25,7 @@ describe('clock moments', () => {
   step('are offered three a day, and chosen', async () => {
     await page.driver.get(`${hoppel.url}/settings/day`);
     await page.says('Our day');
-    expect(await page.all('.moment.chosen')).toHaveLength(3);
+    await page.shows('.moment.chosen', 3);
     const lunch = await page.find('.list li:nth-child(6) .moment');
     if (!String(await lunch.getAttribute('class')).includes('chosen')) await lunch.click();
     await page.until('lunch is announced', async () =>
@@ -36,8 +37,8 @@ describe('clock moments', () => {
   step('come to the board at the real time, with a chime, and ask what the clock says', async () => {
     await page.driver.get(`${hoppel.url}/board`);
     await page.says('What does our clock say now?');
-    expect(await page.driver.executeScript('return window.rung')).toBe(1);
-    expect(await drawnHands(page.driver, '[role=dialog]')).toEqual({ hour: 0, minute: 0 });
+    await soon(() => page.driver.executeScript('return window.rung')).toBe(1);
+    await soon(() => drawnHands(page.driver, '[role=dialog]')).toEqual({ hour: 0, minute: 0 });
     await page.says('Lunch');
     await page.tap('Show it in words');
     await page.says('12 o’clock');

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { soon } from './support/soon.ts';
 import { enterClass } from './support/station.ts';
 import { journey } from './support/journey.ts';
 import { drawnHands, onPage, type Page } from './support/page.ts';
@@ -35,7 +36,7 @@ describe('conventions', () => {
     await teacher.tap('the smaller number');
     await teacher.says('Here the hour is 12, although 1 is smaller.');
     await teacher.says('Between 12 and 1 the smaller number is wrong');
-    expect(await drawnHands(teacher.driver, '.preview')).toEqual({ hour: 15, minute: 180 });
+    await soon(() => drawnHands(teacher.driver, '.preview')).toEqual({ hour: 15, minute: 180 });
     await teacher.tap('Put back');
     await teacher.says('has just passed 12');
   });
@@ -65,21 +66,21 @@ describe('conventions', () => {
     await enterClass(other, hoppel);
     await other.driver.get(`${hoppel.url}/station/4/alone`);
     await other.find('.groove-clock');
-    expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 82, 27)');
+    await soon(() => colour(other, '.hand.hour .shape')).toBe('rgb(200, 82, 27)');
     await teacher.tap('oval');
     await teacher.tap('Roman');
     // The numbers of before fade out first: what cannot be seen yet is not read.
     await teacher.until('the preview has them', async () => (await teacher.text('.preview svg')).includes('XII'));
-    expect(await other.text('.groove-clock svg')).not.toContain('XII');
+    await soon(() => other.text('.groove-clock svg')).not.toContain('XII');
     await teacher.tap('Keep');
     await teacher.says('It holds everywhere now.');
     await other.until('the tablet follows', async () => (await other.text('.groove-clock svg')).includes('XII'));
-    expect(await colour(other, '.hand.hour .shape')).toBe('rgb(200, 30, 30)');
-    expect(await colour(other, '.hand.minute .shape')).toBe('rgb(30, 60, 200)');
+    await soon(() => colour(other, '.hand.hour .shape')).toBe('rgb(200, 30, 30)');
+    await soon(() => colour(other, '.hand.minute .shape')).toBe('rgb(30, 60, 200)');
     await other.driver.get(`${hoppel.url}/board/8?segment=1`);
     await other.find('.board .geared');
-    expect(await other.text('.board .geared')).toContain('XII');
-    expect(await other.attribute('.board .dial .rim', 'd')).toContain('A'); // an ellipse: wider than high
+    await soon(() => other.text('.board .geared')).toContain('XII');
+    await soon(() => other.attribute('.board .dial .rim', 'd')).toContain('A'); // an ellipse: wider than high
     const [wide, high] = await other.driver.executeScript<[number, number]>(
       "const { width, height } = document.querySelector('.board .dial .rim').getBoundingClientRect(); return [width, height]",
     );

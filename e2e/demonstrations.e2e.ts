@@ -5,6 +5,7 @@ import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { drawnHands, handsStandAt, onPage, tapByTouch, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -26,22 +27,22 @@ describe('every demonstration', () => {
     '%s plays, stops, is stepped and moved both ways, by keys, mouse and finger',
     async (kind) => {
       await begin(kind, 'finger');
-      expect(await seconds()).toBe(0);
+      await soon(() => seconds()).toBe(0);
       await page.press(' ');
       await page.until('it plays', async () => (await seconds()) > 0.2);
       await page.press(' ');
       const stopped = await seconds();
       await page.driver.sleep(300);
-      expect(await seconds()).toBe(stopped);
+      await soon(() => seconds()).toBe(stopped);
       const first = await step();
       await on();
-      expect(await step()).toBe(first + 1);
+      await soon(() => step()).toBe(first + 1);
       await page.tap('A step on');
       const later = await seconds();
       await tapByTouch(page.driver, await page.find('.player button[aria-label^="A step back"]'));
-      expect(await seconds()).toBeLessThan(later);
+      await soon(() => seconds()).toBeLessThan(later);
       await page.press(Key.END);
-      expect(await page.text('.player .place')).toMatch(/^Step (\d+) of \1$/);
+      await soon(() => page.text('.player .place')).toMatch(/^Step (\d+) of \1$/);
       await page.press(Key.HOME);
       expect([await seconds(), await step()]).toEqual([0, 0]);
       // The slider is moved by keys like any other, to and fro.
@@ -49,12 +50,12 @@ describe('every demonstration', () => {
       const scrubbed = await seconds();
       expect(scrubbed).toBeGreaterThan(0);
       await (await page.find('.player input')).sendKeys(Key.ARROW_LEFT);
-      expect(await seconds()).toBeLessThan(scrubbed);
+      await soon(() => seconds()).toBeLessThan(scrubbed);
       await expectNoFault(browser.driver);
       await page.driver.executeScript('document.activeElement.blur()');
       await page.press(Key.ESCAPE);
       await page.until('the clock is back', async () => (await page.all('.board[data-demonstration]')).length === 0);
-      expect(await page.all('.board .card')).toHaveLength(3);
+      await page.shows('.board .card', 3);
     },
   );
 });
@@ -63,11 +64,11 @@ describe('what a demonstration shows', () => {
   it('once round: sixty minutes counted while the hour hand creeps on by one', async () => {
     await begin('once-round');
     await on(4);
-    expect(await page.text('.count strong')).toBe('15');
-    expect(await page.text('.board .bubble')).toBe('15');
-    expect(await drawnHands(page.driver, '.board')).toEqual({ hour: 277.5, minute: 90 });
+    await soon(() => page.text('.count strong')).toBe('15');
+    await soon(() => page.text('.board .bubble')).toBe('15');
+    await soon(() => drawnHands(page.driver, '.board')).toEqual({ hour: 277.5, minute: 90 });
     await page.press(Key.END);
-    expect(await page.text('.count strong')).toBe('60');
+    await soon(() => page.text('.count strong')).toBe('60');
     await handsStandAt(page, '.board', { hour: 300, minute: 0 });
     await page.press(Key.ESCAPE);
     await board.standsAt(600); // it stays where the demonstration left it
@@ -77,25 +78,25 @@ describe('what a demonstration shows', () => {
     await page.tap('faster');
     await page.press(' ');
     await page.until('it is over', async () => (await page.all('.player button[aria-label^="Play"]')).length === 1);
-    expect(await minutes()).toBe(570);
+    await soon(() => minutes()).toBe(570);
     await page.press('-');
-    expect(await page.text('.speeds .on')).toBe('fast');
+    await soon(() => page.text('.speeds .on')).toBe('fast');
     await page.press('+');
-    expect(await page.text('.speeds .on')).toBe('faster');
+    await soon(() => page.text('.speeds .on')).toBe('faster');
   });
   it('half way: stops straight down and folds over', async () => {
     await begin('half-way');
     await on(2);
     await handsStandAt(page, '.board', { hour: 285, minute: 180 });
-    expect(await page.all('.board .half-turn .fold')).toHaveLength(1);
+    await page.shows('.board .half-turn .fold', 1);
     const folded = (): Promise<number> =>
       page.driver.executeScript(
         "return Number(/scale\\(([-\\d.]+)/.exec(document.querySelector('.board .half').getAttribute('transform'))[1])",
       );
-    expect(await folded()).toBe(-1);
+    await soon(() => folded()).toBe(-1);
     await on();
-    expect(await folded()).toBe(1);
-    expect(await page.attribute('.board .room', 'data-hour')).toBe('9');
+    await soon(() => folded()).toBe(1);
+    await soon(() => page.attribute('.board .room', 'data-hour')).toBe('9');
     await page.says('half a turn');
   });
   it('next hour: goes on to the numeral that was coming', async () => {
@@ -110,7 +111,7 @@ describe('what a demonstration shows', () => {
     const covered = (count: number): Promise<unknown> =>
       page.until(`${count} cards are covered`, async () => (await board.covered()) === count);
     await covered(2);
-    expect(await page.text()).not.toContain('has just passed 9');
+    await soon(() => page.text()).not.toContain('has just passed 9');
     await page.press('y');
     await page.says('The hour hand has just passed 9.');
     await on();
@@ -124,7 +125,7 @@ describe('what a demonstration shows', () => {
     await begin('three-ways');
     const ways = async (): Promise<string[]> =>
       (await Promise.all((await page.all('.ways li.come')).map((one) => one.getText()))).map((text) => text.trim());
-    expect(await ways()).toEqual([]);
+    await soon(() => ways()).toEqual([]);
     await on();
     expect((await ways()).join()).toContain('9:00');
     await on();
@@ -132,10 +133,10 @@ describe('what a demonstration shows', () => {
   });
   it('draw it: a dot at the rim, then a line, the short hand first', async () => {
     await begin('draw-it');
-    expect(await page.all('.board .hand')).toHaveLength(0);
+    await page.shows('.board .hand', 0);
     await on(5);
-    expect(await page.all('.pencil-marks circle')).toHaveLength(2);
-    expect(await page.all('.pencil-marks .line')).toHaveLength(2);
+    await page.shows('.pencil-marks circle', 2);
+    await page.shows('.pencil-marks .line', 2);
     const ends = await page.driver.executeScript<{ x: number; y: number }[]>(
       `return [...document.querySelectorAll('.pencil-marks .line')].map((line) => {
          const [, x, y] = /M([-\\d.]+) ([-\\d.]+)/.exec(line.getAttribute('d')); return { x: Number(x), y: Number(y) }; });`,
@@ -147,7 +148,7 @@ describe('what a demonstration shows', () => {
   });
   it('a minute is this long: the second hand takes a real minute, whatever the speed', async () => {
     await begin('a-minute');
-    expect(await page.all('.speeds')).toHaveLength(0);
+    await page.shows('.speeds', 0);
     await page.press('+', ' ');
     const began = Date.now();
     await page.until('three seconds are counted', async () => Number(await page.text('.count strong')) >= 3);
@@ -155,7 +156,7 @@ describe('what a demonstration shows', () => {
     expect(took).toBeGreaterThan(2500);
     await page.press(' ');
     await page.press(Key.END);
-    expect(await page.text('.count strong')).toBe('60');
+    await soon(() => page.text('.count strong')).toBe('60');
     await page.press(Key.ESCAPE);
     await board.standsAt(541);
   });

@@ -5,6 +5,7 @@ import { LENS_KEYS } from '../web/board/lenses/lensKeys.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { dragByMouse, dragByTouch, handsStandAt, sweep, tapByTouch } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -46,8 +47,8 @@ describe('lenses', () => {
     await page.press(LENS_KEYS[lens]);
     await isOn(false);
     const tile = await board.tile('v', lens);
-    expect(await tile.getText()).toMatch(/\w/);
-    expect(await tile.findElements({ css: '.picture' })).toHaveLength(1);
+    await soon(() => tile.getText()).toMatch(/\w/);
+    await soon(() => tile.findElements({ css: '.picture' })).toHaveLength(1);
     await tile.click();
     expect(await (await page.find(`[data-tile="${lens}"]`)).getAttribute('aria-pressed')).toBe('true');
     await page.press('v');
@@ -61,7 +62,7 @@ describe('lenses', () => {
   it('several are on at once; of the two hands alone only one', async () => {
     await toHalfPast();
     await page.press('h', 'o', 't', 'm', 's', 'l');
-    expect(await board.lenses()).toBe('half-turn hours-room minute-trail minute-numbers minute-hand-alone');
+    await soon(() => board.lenses()).toBe('half-turn hours-room minute-trail minute-numbers minute-hand-alone');
     await expectNoFault(browser.driver);
   });
 
@@ -76,11 +77,11 @@ describe('lenses', () => {
       [60, '10'],
     ] as const) {
       while ((await board.clockAt()) < 540 + minute) await page.press(Key.ARROW_RIGHT);
-      expect(await room()).toBe(hour);
+      await soon(() => room()).toBe(hour);
     }
     await dragByTouch(page.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, -60), reach: 80 });
     await board.standsAt(590);
-    expect(await room()).toBe('9');
+    await soon(() => room()).toBe('9');
   });
 
   it('the trail counts by ones and fives as the minute hand comes', async () => {
@@ -95,14 +96,14 @@ describe('lenses', () => {
       await lines('ones'),
       await lines('fives'),
     ];
-    expect(await counted()).toEqual(['0', 0, 0]);
-    expect(await count('.board .bubble')).toBe(0);
+    await soon(() => counted()).toEqual(['0', 0, 0]);
+    await soon(() => count('.board .bubble')).toBe(0);
     const clock = await page.find('.board .geared');
     await dragByMouse(page.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, 102), reach: 80 });
     await handsStandAt(page, '.board', { hour: 278.5, minute: 102 });
-    expect(await counted()).toEqual(['17', 14, 3]);
-    expect(await page.text('.board .bubble')).toBe('17');
-    expect(await page.text('.board .counted')).toBe('5\n10\n15');
+    await soon(() => counted()).toEqual(['17', 14, 3]);
+    await soon(() => page.text('.board .bubble')).toBe('17');
+    await soon(() => page.text('.board .counted')).toBe('5\n10\n15');
   });
 
   it('the magnifier follows the tip in real time', async () => {
@@ -112,41 +113,41 @@ describe('lenses', () => {
       page.driver.executeScript("return document.querySelector('.magnifier svg').getAttribute('viewBox')");
     const before = await tip();
     await page.press(Key.ARROW_RIGHT);
-    expect(await tip()).not.toBe(before);
+    await soon(() => tip()).not.toBe(before);
     const middle = (box: string): number => {
       const [x, y, width] = box.split(' ').map(Number) as [number, number, number];
       return (Math.atan2(x + width / 2, -(y + width / 2)) * 180) / Math.PI;
     };
     expect((middle(await tip()) + 360) % 360).toBeCloseTo(270.5, 6);
-    expect(await count('.magnifier .hand.minute')).toBe(0);
+    await soon(() => count('.magnifier .hand.minute')).toBe(0);
   });
 
   it('two clocks stand side by side for contrast, each to be turned, each with its card', async () => {
     await board.open();
     await page.press('w');
     const second = await page.find('.board .clock:nth-of-type(2) .geared');
-    expect(await second.getAttribute('aria-valuenow')).toBe('570'); // half past to the o'clock
+    await soon(() => second.getAttribute('aria-valuenow')).toBe('570'); // half past to the o'clock
     await page.press(' ');
     await page.says('9:00');
-    expect(await page.text()).not.toContain('9:30');
+    await soon(() => page.text()).not.toContain('9:30');
     await page.press(' ');
     await page.says('9:30');
     await dragByTouch(page.driver, second, { from: { degrees: 180, reach: 80 }, over: sweep(180, 360), reach: 80 });
     await page.says('10:00');
-    expect(await board.clockAt()).toBe(540);
+    await soon(() => board.clockAt()).toBe(540);
     await expectNoFault(browser.driver);
   });
 
   it('the day strip has two turns of the hour hand, and its pictures turn the clock to their time', async () => {
     await board.open();
     await page.press('d');
-    expect(await count('section.strip .hour')).toBe(25);
-    expect(await count('section.strip .entry')).toBe(10);
-    expect(await page.text('section.strip .turn.on')).toBe('a.m.');
+    await soon(() => count('section.strip .hour')).toBe(25);
+    await soon(() => count('section.strip .entry')).toBe(10);
+    await soon(() => page.text('section.strip .turn.on')).toBe('a.m.');
     await (await page.find('section.strip .entry[aria-label^="Hare feeding, 1:30"]')).click();
     await board.standsAt(90);
     await wait('it is the afternoon', async () => (await page.attribute('section.strip .now', 'data-now')) === '810');
-    expect(await page.text('section.strip .turn.on')).toBe('p.m.');
+    await soon(() => page.text('section.strip .turn.on')).toBe('p.m.');
     await tapByTouch(page.driver, await page.find('section.strip .entry[aria-label^="Arrive"]'));
     await wait(
       'through the night to the next morning',
@@ -168,9 +169,9 @@ describe('lenses', () => {
     await board.open();
     await page.press('h', 'o', ' ', ' ', ' ', ' ');
     await wait('the second time comes', async () => (await board.clockAt()) !== 540);
-    expect(await board.lenses()).toBe('half-turn hours-room');
+    await soon(() => board.lenses()).toBe('half-turn hours-room');
     await board.open();
-    expect(await board.lenses()).toBe('');
+    await soon(() => board.lenses()).toBe('');
     await handsStandAt(page, '.board', { hour: 270, minute: 0 });
   });
 });

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { v4 as newId } from 'uuid';
 import { journey } from './support/journey.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -35,12 +36,12 @@ describe('a long path', () => {
   step('shows today’s stretch at full size and folds the far ends, all within the screen', async () => {
     await page.driver.get(hoppel.url);
     await page.says('What we know');
-    expect(await page.all('.path .stone')).toHaveLength(40);
+    await page.shows('.path .stone', 40);
     const numbers = await shown();
     expect(numbers).toContain(8);
     expect(numbers.length).toBeGreaterThan(7);
     expect(numbers.length).toBeLessThan(20);
-    expect(await page.driver.executeScript('return document.documentElement.scrollWidth')).toBe(1280);
+    await soon(() => page.driver.executeScript('return document.documentElement.scrollWidth')).toBe(1280);
   });
   step('is gone along by arrow keys, by End, and back with T or the Today key', async () => {
     await page.driver.executeScript("document.querySelector('.path .today').focus()");
@@ -48,7 +49,7 @@ describe('a long path', () => {
     await page.until('lesson 17 is in sight', async () => (await shown()).includes(17));
     await page.press(Key.END);
     await page.until('lesson 40 too', async () => (await shown()).includes(40));
-    expect(await shown()).not.toContain(8);
+    await soon(() => shown()).not.toContain(8);
     await page.press('t');
     await page.until('back at today', async () => (await shown()).includes(8));
     await page.press(Key.END);

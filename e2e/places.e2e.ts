@@ -8,6 +8,7 @@ import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { onPage, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { openStation, tabletPass } from './support/station.ts';
 
 interface RequestLog {
@@ -127,7 +128,7 @@ describe('every place of Hoppel', () => {
     await page.tap('4.30');
     await page.until('the digits follow', async () => (await page.text('.digits')) === '4.30');
     // Nothing holds before it is kept.
-    expect(await page.driver.executeScript('return document.documentElement.lang')).toBe('en-US');
+    await soon(() => page.driver.executeScript('return document.documentElement.lang')).toBe('en-US');
     await page.tap('Keep');
     await page.until(
       'the page is British',
@@ -170,13 +171,13 @@ describe('a new school', () => {
     await page.says('No ticket yet');
     await page.driver.get(`${hoppel.url}/class`);
     await page.says('Nothing answered yet');
-    expect(await page.all('tbody tr')).toHaveLength(30);
+    await page.shows('tbody tr', 30);
     const [height, width] = (await page.driver.executeScript(
       'return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]',
     )) as [number, number];
     expect([height, width]).toEqual([800, 1280]);
     await openStation(browser, hoppel);
-    expect(await page.all('.pick li')).toHaveLength(30);
+    await page.shows('.pick li', 30);
     await expectNoFault(page.driver);
     // On a small tablet held upright they are all there, large enough for a small finger.
     await page.driver.manage().window().setRect({ width: 768, height: 1024 });

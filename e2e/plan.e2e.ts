@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { Key, type WebElement } from 'selenium-webdriver';
 import { expectNoFault } from './support/axe.ts';
 import { journey } from './support/journey.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'hoppel-files-'));
@@ -67,7 +68,7 @@ describe('the plan', () => {
     await page.tap('first grade: half past too'); // two: what is chosen already
     await page.tap('Lay the path'); // three
     await page.says('What clocks are for');
-    expect(await page.all('.path .stone')).toHaveLength(16);
+    await page.shows('.path .stone', 16);
     for (const { segments } of (await room()).lessons)
       expect(segments.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(20);
   });
@@ -88,10 +89,10 @@ describe('the plan', () => {
     );
     await held(Key.CONTROL, 'z');
     await page.says('Taken back: Lesson moved.');
-    expect(await keys()).toEqual(before);
+    await soon(() => keys()).toEqual(before);
     await page.tap('Redo');
     await page.says('Done again: Lesson moved.');
-    expect(await keys()).toEqual(after);
+    await soon(() => keys()).toEqual(after);
   });
 
   step('a stone is dragged to another place', async () => {
@@ -120,11 +121,11 @@ describe('the plan', () => {
     await page.says('skipped: fire drill.');
     await (await page.find('.news .more')).click();
     await kept('all lines', async () => (await page.all('.news li')).length === 14);
-    expect(await days()).toEqual([...before.slice(0, 2), ...before.slice(3), (await days()).at(-1)]);
+    await soon(() => days()).toEqual([...before.slice(0, 2), ...before.slice(3), (await days()).at(-1)]);
     await open('/settings/unit', 'Days that fell out');
     await page.tap('Undo: ');
     await page.says('Taken back');
-    expect(await days()).toEqual(before);
+    await soon(() => days()).toEqual(before);
   });
 
   step('a lesson goes to another day, one is put in and taken out', async () => {
@@ -222,7 +223,7 @@ describe('the plan', () => {
     const bricks = await page.all('.picker .brick.breaks');
     await bricks[0]!.click();
     await page.until('it says which rule', async () => (await page.text('.verdict')).length > 20);
-    expect(await page.text('.verdict')).toContain('all the same');
+    await soon(() => page.text('.verdict')).toContain('all the same');
     await (await page.find('.picker .brick:not(.breaks):not(.current)')).click();
     await page.says('keeps every rule.');
     await (await page.find('.verdict button')).click();

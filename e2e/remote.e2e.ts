@@ -6,6 +6,7 @@ import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { journey } from './support/journey.ts';
 import { onPage, tapByTouch, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 
 /** A teacher's board, and a phone that reaches it under the name the computer has on the classroom network. */
 describe('a remote', () => {
@@ -41,7 +42,7 @@ describe('a remote', () => {
     await teacher.find('.remote-tray .qr');
     const code = await teacher.text('.remote-tray .code');
     expect(code).toMatch(/^\d{3} \d{3}$/);
-    expect(await teacher.text('.remote-tray .address')).toContain('/remote');
+    await soon(() => teacher.text('.remote-tray .address')).toContain('/remote');
     await expectNoFault(boardBrowser.driver);
     await phone.driver.get(`${hoppel.url.replace('localhost', NAME)}/remote`);
     await phone.says('Remote for the board');

@@ -6,6 +6,7 @@ import { ROUND_TASKS, showsClock, timeAsked, type RoundTask } from '../core/roun
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { handsStandAt, tapByTouch } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -82,8 +83,8 @@ describe('a round of every kind of task', () => {
       const { item } = entries[0]!;
       expect((await page.text('.task')).replaceAll('\n', ' ')).toMatch(ASKS[task]);
       if (task === 'choose-clock') {
-        expect(await page.all('.choices .judged')).toHaveLength(3);
-        expect(await page.all('.choices .right')).toHaveLength(0);
+        await page.shows('.choices .judged', 3);
+        await page.shows('.choices .right', 0);
       } else expect((await page.all('.board .geared .hand')).length > 0).toBe(showsClock(item));
       await next('think');
       await page.find('.think');
@@ -100,7 +101,7 @@ describe('a round of every kind of task', () => {
             ),
           );
           expect(right).toEqual(item.options.map((picture) => showsTime(picture, timeAsked(item))));
-        } else expect(await page.text('.one-answer .answer')).toMatch(/^(Yes|Not yet|It was)/);
+        } else await soon(() => page.text('.one-answer .answer')).toMatch(/^(Yes|Not yet|It was)/);
       } else {
         for (let card = 0; card < 3; card++) await page.press(' ');
         await page.says('3:00');
@@ -150,7 +151,7 @@ describe('how a round is run', () => {
     await page.driver.executeScript('document.activeElement.blur()');
     await page.press('g');
     await next('show'); // thinking is left out
-    expect(await page.text('.board .show')).toMatch(/^[321]$/);
+    await soon(() => page.text('.board .show')).toMatch(/^[321]$/);
     await page.says('Show!');
     await page.press('g');
     await page.driver.executeScript("document.querySelector('.think input').focus()");
@@ -216,8 +217,8 @@ describe('how a round is run', () => {
     await toMissed();
     await page.press('a');
     await phase('done');
-    expect(await page.all('.done li')).toHaveLength(3);
-    expect(await page.all('.done li[data-origin="again"]')).toHaveLength(1);
+    await page.shows('.done li', 3);
+    await page.shows('.done li[data-origin="again"]', 1);
     await page.says('22 of 22');
     await page.says('21 of 22');
     await expectNoFault(browser.driver);
@@ -275,7 +276,7 @@ describe('how a round is run', () => {
     await page.press('g');
     await (await page.find(`.round-tray [data-part="${at}"]`)).click();
     await phase('ask');
-    expect(await page.text('.task')).toContain('Which hour?');
+    await soon(() => page.text('.task')).toContain('Which hour?');
     expect(
       [await page.all('.board .hand.hour'), await page.all('.board .hand.minute')].map((one) => one.length),
     ).toEqual([1, 0]);

@@ -4,6 +4,7 @@ import { CLOCK_PARTS, HOW_LONG, UNITS, type Deed, type Unit } from '../core/item
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { onClock, tapByTouch } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
 const { hoppel, browser, page } = await visit();
@@ -42,16 +43,16 @@ describe('how long?', () => {
     const [first, second, third, ...rest] = await deeds('.pool');
     await expectNoFault(browser.driver);
     await drag(await page.find(`[data-deed="${first}"]`), await page.find(`${bin(rightOf(first!))} .tiles`));
-    expect(await deeds(bin(rightOf(first!)))).toEqual([first]);
+    await soon(() => deeds(bin(rightOf(first!)))).toEqual([first]);
     await page.driver.executeScript(`document.querySelector('[data-deed="${second}"]').focus()`);
     await page.press(String(UNITS.indexOf(wrongOf(second!)) + 1));
-    expect(await deeds(bin(wrongOf(second!)))).toContain(second);
+    await soon(() => deeds(bin(wrongOf(second!)))).toContain(second);
     await tapByTouch(page.driver, await page.find(`[data-deed="${third}"]`));
     await tapByTouch(page.driver, await page.find(`${bin(rightOf(third!))} .put`));
-    expect(await deeds(bin(rightOf(third!)))).toContain(third);
+    await soon(() => deeds(bin(rightOf(third!)))).toContain(third);
     await page.press(' ');
     await page.says('2 are right. Try the others again.');
-    expect(await deeds('.pool')).toEqual([...rest, second]);
+    await soon(() => deeds('.pool')).toEqual([...rest, second]);
     for (const deed of [...rest, second!]) {
       await page.driver.executeScript(`document.querySelector('[data-deed="${deed}"]').focus()`);
       await page.press(String(UNITS.indexOf(rightOf(deed)) + 1));
@@ -61,7 +62,7 @@ describe('how long?', () => {
     await page.says('All in their places.');
     for (const unit of UNITS) expect(await deeds(bin(unit))).toHaveLength(2);
     await page.press(' ');
-    expect(await deeds('.pool')).toHaveLength(6);
+    await soon(() => deeds('.pool')).toHaveLength(6);
   });
 });
 
@@ -103,7 +104,7 @@ describe('what comes first?', () => {
     await page.driver.executeScript('document.activeElement.blur()');
     await page.press(' ');
     await page.says('All in their places.');
-    expect(await page.all('.when svg')).toHaveLength(6); // the clock of each comes when all are right
+    await page.shows('.when svg', 6); // the clock of each comes when all are right
   });
 });
 
@@ -114,7 +115,7 @@ describe('name the parts', () => {
       Promise.all((await page.all('.parts .named')).map((one) => one.getText()));
     const labels = async (): Promise<string[]> =>
       Promise.all((await page.all('.part-labels text')).map((one) => one.getText()));
-    expect(await labels()).toEqual(['?', '?', '?', '?']);
+    await soon(() => labels()).toEqual(['?', '?', '?', '?']);
     const clock = await page.find('.board .geared');
     const at = await onClock(clock, 270, 40);
     await page.driver
@@ -122,20 +123,20 @@ describe('name the parts', () => {
       .move({ origin: clock, ...at })
       .click()
       .perform();
-    expect(await named()).toEqual(['hour hand']);
-    expect(await labels()).toContain('hour hand');
+    await soon(() => named()).toEqual(['hour hand']);
+    await soon(() => labels()).toContain('hour hand');
     await page.press(String(CLOCK_PARTS.indexOf('numerals') + 1));
-    expect(await named()).toEqual(['numbers', 'hour hand']);
+    await soon(() => named()).toEqual(['numbers', 'hour hand']);
     await tapByTouch(page.driver, await page.find('[data-name="minute-hand"]'));
     await page.press(' ');
-    expect(await named()).toHaveLength(4);
+    await soon(() => named()).toHaveLength(4);
     await expectNoFault(browser.driver);
     await page.press('a');
-    expect(await labels()).toEqual([]);
+    await soon(() => labels()).toEqual([]);
     await page.tap('Labels on');
-    expect(await labels()).toHaveLength(4);
+    await soon(() => labels()).toHaveLength(4);
     await page.press('c');
-    expect(await named()).toEqual([]);
+    await soon(() => named()).toEqual([]);
   });
 });
 
@@ -157,7 +158,7 @@ describe('possible or not?', () => {
     for (let clock = 0; clock < 6; clock++) {
       const fault = await page.attribute('.judged', 'data-fault');
       seen.add(fault);
-      expect(await page.all('.answer .said')).toHaveLength(0);
+      await page.shows('.answer .said', 0);
       await page.press(' ');
       const said = await page.text('.answer .said');
       expect(said === 'This clock is right.').toBe(fault === 'none');

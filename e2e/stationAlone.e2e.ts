@@ -6,6 +6,7 @@ import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { drawnHands, handsStandAt, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
 
 describe('a child alone with the set', () => {
@@ -64,7 +65,7 @@ describe('a child alone with the set', () => {
     const child = (await keptOnTablet(page, 'child')) as { practice: { set: { shown: DialTime }[] } };
     times = child.practice.set.map(({ shown }) => shown);
     await page.says(`${hourOf(times[0]!)}:00`);
-    expect(await page.attribute('.done', 'aria-disabled')).toBe('true'); // nothing was done yet
+    await soon(() => page.attribute('.done', 'aria-disabled')).toBe('true'); // nothing was done yet
     await turnTo(startingTime(times[0]!), times[0]!);
     await done();
     await page.says('Yes!');
@@ -73,7 +74,7 @@ describe('a child alone with the set', () => {
     await isNew(times[1]!);
     await leaveIt();
     await page.says('The minute hand points straight up');
-    expect(await page.all('.light')).toHaveLength(1);
+    await page.shows('.light', 1);
     await turnTo(startingTime(times[1]!) + 5, times[1]!);
     await done();
     await page.says('Yes!');
@@ -123,8 +124,8 @@ describe('a child alone with the set', () => {
     const before = await page.attribute('.task', 'data-kind');
     await page.driver.navigate().refresh();
     await page.find('.task');
-    expect(await page.attribute('.task', 'data-kind')).toBe(before);
-    expect(await page.attribute('.stones', 'aria-label')).toBe('Task 4 of 6');
+    await soon(() => page.attribute('.task', 'data-kind')).toBe(before);
+    await soon(() => page.attribute('.stones', 'aria-label')).toBe('Task 4 of 6');
   });
   it('ends with what it can do now, in pictures; then goes on by what it needs', async () => {
     await handSet(hoppel, [2], { what: 'times', kinds: ['set'], times: [180 as DialTime] });
@@ -133,8 +134,8 @@ describe('a child alone with the set', () => {
     await turnTo(startingTime(180 as DialTime), 180);
     await done();
     await page.says('I can do this now!');
-    expect(await page.attribute('.can', 'data-skill')).toBe('oclock-set');
-    expect(await drawnHands(page.driver, '.can')).toEqual({ hour: 90, minute: 0 });
+    await soon(() => page.attribute('.can', 'data-skill')).toBe('oclock-set');
+    await soon(() => drawnHands(page.driver, '.can')).toEqual({ hour: 90, minute: 0 });
     await expectNoFault(page.driver);
     await handSet(hoppel, [2], { what: 'needs' });
     await page.until('the tablet has heard of it', async () => {
@@ -143,7 +144,7 @@ describe('a child alone with the set', () => {
     });
     await page.tap('Once more');
     await page.find('.task');
-    expect(await page.attribute('.stones', 'aria-label')).toBe('Task 1 of 6');
+    await soon(() => page.attribute('.stones', 'aria-label')).toBe('Task 1 of 6');
   });
   it('keeps all of what a child scribbles on and on', async () => {
     const MOVES = 240;
@@ -176,7 +177,7 @@ describe('a child alone with the set', () => {
     await page.says('Tap your picture');
     for (const name of ['seat', 'child', 'progress'])
       await page.until(`no ${name}`, async () => (await keptOnTablet(page, name)) === null);
-    expect(await page.driver.executeScript('return [localStorage.length, sessionStorage.length]')).toEqual([0, 0]);
+    await soon(() => page.driver.executeScript('return [localStorage.length, sessionStorage.length]')).toEqual([0, 0]);
     expect(new URL(await page.driver.getCurrentUrl()).pathname).toBe('/station');
   });
   it('leaves no way back to a child by the browser’s own button', async () => {
@@ -187,6 +188,6 @@ describe('a child alone with the set', () => {
     await page.find('.task');
     await page.tap('Cleo. Tap to choose another picture.');
     await page.says('Tap your picture');
-    expect(await entries()).toBe(before);
+    await soon(() => entries()).toBe(before);
   });
 });

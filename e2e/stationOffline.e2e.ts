@@ -10,6 +10,7 @@ import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { startNetwork } from './support/network.ts';
 import { onPage, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { enterClass, handSet, keptOnTablet, openStation, sitDown, tabletPass } from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
@@ -83,7 +84,7 @@ describe('a tablet on the classroom network, by plain http', () => {
     await answer(page, 2);
     await page.find('.quiet-sign');
     await hasWaiting(page, 2);
-    expect(await stored(3)).toHaveLength(1);
+    await soon(() => stored(3)).toHaveLength(1);
     await cut(page, false);
     await page.until('all are stored', async () => (await stored(3)).length === 3);
     await hasWaiting(page, 0);
@@ -155,7 +156,7 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
       ),
     );
     await page.find('.task');
-    expect(await page.attribute('.stones', 'aria-label')).toBe(before);
+    await soon(() => page.attribute('.stones', 'aria-label')).toBe(before);
   });
   it('goes back to the pictures when its child has sat down elsewhere while it was gone', async () => {
     await cut(page, true);
@@ -169,7 +170,7 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
     expect(elsewhere.status).toBe(200);
     await cut(page, false);
     await page.until('the pictures', async () => (await page.text()).includes('Tap your picture'), 15_000);
-    expect(await keptOnTablet(page, 'seat')).toBeNull();
+    await soon(() => keptOnTablet(page, 'seat')).toBeNull();
   });
 });
 

@@ -6,6 +6,7 @@ import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { dragByMouse, drawByTouch, onPage, sweep, type Page } from './support/page.ts';
+import { soon } from './support/soon.ts';
 import { classCode, enterClass, handSet, openStation, sitDown } from './support/station.ts';
 
 /** The teacher's screen, one real tablet and another, and a room of made-up children. */
@@ -53,7 +54,7 @@ describe('the way in', () => {
     await teacher.press('k');
     await teacher.tap('Tablets come in');
     await teacher.says('/station');
-    expect(await teacher.attribute('.qr', 'alt')).toContain(`${hoppel.url}/station`);
+    await soon(() => teacher.attribute('.qr', 'alt')).toContain(`${hoppel.url}/station`);
     const shown = await teacher.driver.executeScript<string[]>(
       "return [...document.querySelectorAll('.join .code img')].map((one) => one.getAttribute('src'))",
     );
@@ -69,7 +70,7 @@ describe('the way in', () => {
     await expectNoFault(child.driver);
     await (await child.find(`[data-picture="${code[2]!}"]`)).click();
     await child.tap('Take the last picture back');
-    expect(await child.all('.place img')).toHaveLength(0);
+    await child.shows('.place img', 0);
     await enterClass(child, hoppel);
   });
   it('keeps one child to one tablet; a mistaken tap is undone by the child', async () => {
@@ -184,7 +185,7 @@ describe('a round with thirty tablets', () => {
     await teacher.says('Ada');
     await (await teacher.find('.wall [data-child="1"]')).click();
     await teacher.find('.wall .large');
-    expect(await teacher.all('.wall .large .line')).toHaveLength(2);
+    await teacher.shows('.wall .large .line', 2);
     await (await teacher.find('.wall .large')).click();
     await teacher.find('.groups');
   });
@@ -203,13 +204,13 @@ describe('a round with thirty tablets', () => {
         ({ childId, source, verdict }) => childId === 1 && source === 'tablet' && verdict === 'right',
       ),
     );
-    expect(await child.all('.done')).toHaveLength(0);
+    await child.shows('.done', 0);
   });
   it('goes on to the next task, and the wall starts empty', async () => {
     for (let step = 0; step < 6; step++) await teacher.press(' ');
     await teacher.until('the second task', async () => (await teacher.attribute('.board', 'data-phase')) === 'ask');
     await child.until('the next task', async () => (await child.text('.card')).includes('4:30'));
-    expect(await child.attribute('.draw', 'data-strokes')).toBe('0');
+    await soon(() => child.attribute('.draw', 'data-strokes')).toBe('0');
   });
   it('is emptied in one step, the made-up answers with it', async () => {
     await call('DELETE', '/tablets/stand-ins');
@@ -260,7 +261,7 @@ describe('replies that come late', () => {
     await beginRound('draw');
     await other.find('.task[data-kind="draw"]');
     await other.driver.sleep(2500);
-    expect(await other.all('.task[data-kind="draw"]')).toHaveLength(1);
+    await other.shows('.task[data-kind="draw"]', 1);
     await call('POST', `/rounds/${await roundId()}/moves`, { move: 'end', version: await version() });
   });
   it('are taken though the room changes all the time', async () => {

@@ -6,6 +6,7 @@ import { startingTime } from '../core/items/index.ts';
 import { timeAsked } from '../core/rounds/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { soon } from './support/soon.ts';
 import { enterClass, sitDown } from './support/station.ts';
 import { journey } from './support/journey.ts';
 import {
@@ -76,8 +77,8 @@ describe('a lesson from the desk to the record', () => {
       'Go on, with a small group',
     ])
       expect(body).toContain(words);
-    expect(await teacher.all('.path .stone')).toHaveLength(16);
-    expect(await teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 8');
+    await teacher.shows('.path .stone', 16);
+    await soon(() => teacher.attribute('.path .today', 'aria-label')).toContain('Lesson 8');
   });
 
   step('draws every segment as tall as its minutes, with clocks that tell its exact times', async () => {
@@ -108,7 +109,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
     const clock = await teacher.find('.board .geared');
-    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
+    await soon(() => drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await dragByMouse(teacher.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, 390), reach: 80 });
     await handsStandAt(teacher, '.board', { hour: 302.5, minute: 30 }); // 10:05
     await dragByMouse(teacher.driver, clock, { from: { degrees: 30, reach: 80 }, over: sweep(30, -30), reach: 80 });
@@ -143,19 +144,19 @@ describe('a lesson from the desk to the record', () => {
     };
     const before = await now();
     await keys(Key.ARROW_RIGHT);
-    expect(await now()).toBe(before + 1);
+    await soon(() => now()).toBe(before + 1);
     await keys(Key.SHIFT, Key.ARROW_UP);
-    expect(await now()).toBe(before + 6);
+    await soon(() => now()).toBe(before + 6);
     await keys(Key.ALT, Key.ARROW_DOWN);
-    expect(await now()).toBe(before - 24);
+    await soon(() => now()).toBe(before - 24);
     const open = async (): Promise<string[]> =>
       Promise.all((await teacher.all('.card')).map((card) => card.getAttribute('data-open') as Promise<string>));
-    expect(await open()).toEqual(['false', 'false', 'false']);
+    await soon(() => open()).toEqual(['false', 'false', 'false']);
     await next();
-    expect(await open()).toEqual(['true', 'false', 'false']);
+    await soon(() => open()).toEqual(['true', 'false', 'false']);
     await next();
     await next();
-    expect(await open()).toEqual(['true', 'true', 'true']);
+    await soon(() => open()).toEqual(['true', 'true', 'true']);
     await teacher.says('10:06');
     // The cards say what the hands show, whatever the hands settle on.
     await settleOn('60 minutes');
@@ -181,7 +182,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.says(`${hours[0]} o’clock`);
     await child.says(`${hours[0]}:00`);
     await teacher.says('0 of 1 tablets have answered');
-    expect(await teacher.all('.board .geared .hand')).toHaveLength(0); // the board does not show the answer yet
+    await teacher.shows('.board .geared .hand', 0); // the board does not show the answer yet
   });
 
   step(
@@ -208,7 +209,7 @@ describe('a lesson from the desk to the record', () => {
       await child.says('Look up!');
       await handsStandAt(child, '.groove-clock', { hour: times[0]! / 2, minute: 0 });
       await teacher.says('1 of 1 tablets have answered');
-      expect(await teacher.all('.wall')).toHaveLength(0);
+      await teacher.shows('.wall', 0);
     },
   );
 
@@ -246,7 +247,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.until('R covers the cards again', async () => (await teacher.all('.lid')).length === 3);
     for (let step = 0; step < 4; step++) await next();
     await phase('missed');
-    expect(await drawnHands(teacher.driver, '.wall')).toEqual({ hour: times[0]! / 2, minute: 0 });
+    await soon(() => drawnHands(teacher.driver, '.wall')).toEqual({ hour: times[0]! / 2, minute: 0 });
     await teacher.tap('Bram: had it');
     await teacher.button('Bram: missed it');
   });
@@ -293,7 +294,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
     await teacher.until('three covered cards', async () => (await teacher.all('.lid')).length === 3);
-    expect(await drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
+    await soon(() => drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Go on with the round');
     await teacher.says(`${hourOf(times[1]!)} o’clock`);
@@ -315,7 +316,7 @@ describe('a lesson from the desk to the record', () => {
     await phase('ask');
     await child.says(`${hourOf(times[2]!)}:00`);
     await child.driver.sleep(2500); // longer than any turn
-    expect(await child.attribute('.groove-clock svg', 'aria-valuenow')).toBe(String(startingTime(times[2]!)));
+    await soon(() => child.attribute('.groove-clock svg', 'aria-valuenow')).toBe(String(startingTime(times[2]!)));
   });
 
   step('goes back with Backspace and on to the end of the round', async () => {
@@ -334,7 +335,7 @@ describe('a lesson from the desk to the record', () => {
     }
     await phase('done');
     await teacher.says('The round is done');
-    expect(await teacher.all('.done [data-origin="again"]')).toHaveLength(2);
+    await teacher.shows('.done [data-origin="again"]', 2);
     await child.says('The next clock comes by itself.');
   });
 
@@ -354,8 +355,10 @@ describe('a lesson from the desk to the record', () => {
   step('Class shows what happened: Bram’s miss, and Ada’s clock as a pair of asked and answered', async () => {
     await teacher.tap('See the class');
     await teacher.says('How each o’clock went');
-    expect(await teacher.all('tbody tr')).toHaveLength(22);
-    expect(await teacher.attribute('.wheel g[role=listitem]', 'aria-label')).toMatch(/^12 o’clock: \d+ of 22 had it$/);
+    await teacher.shows('tbody tr', 22);
+    await soon(() => teacher.attribute('.wheel g[role=listitem]', 'aria-label')).toMatch(
+      /^12 o’clock: \d+ of 22 had it$/,
+    );
     await teacher.tap('Open Ada');
     await teacher.says('on a tablet');
     // Latest first: the tablet's second answer was left near where it started, the first was right.
@@ -367,6 +370,6 @@ describe('a lesson from the desk to the record', () => {
     expect(await pairs[1]!.getText()).toContain(`Turned to ${hourOf(times[0]!)}:00`);
     await teacher.driver.get(`${hoppel.url}/class/2`);
     await teacher.says('tapped by you');
-    expect(await teacher.text('.answers')).toContain('Missed it');
+    await soon(() => teacher.text('.answers')).toContain('Missed it');
   });
 });

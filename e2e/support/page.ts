@@ -31,6 +31,11 @@ export const onPage = ({ driver }: Browser) => {
     button,
     text,
     all: (css: string): Promise<WebElement[]> => driver.findElements(By.css(css)),
+    /** Waits until so many of these are on the page. */
+    shows: async (css: string, count: number): Promise<void> => {
+      const isSo = async (): Promise<boolean> => (await driver.findElements(By.css(css))).length === count;
+      await driver.wait(isSo, WAIT_MS, `never ${count} of ${css}`);
+    },
     /** Waits until the page says this. */
     says: (words: string): Promise<unknown> =>
       Promise.resolve(
