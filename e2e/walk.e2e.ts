@@ -188,9 +188,6 @@ describe('a lesson from the desk to the record', () => {
   step(
     'the child turns the knob by touch and is done; the board counts it and shows no clock before the reveal',
     async () => {
-      await next();
-      await phase('think');
-      await teacher.says('Think');
       const clock = await child.find('.groove-clock svg');
       const start = startingTime(times[0]!);
       expect(Number(await clock.getAttribute('aria-valuenow'))).toBe(start);
@@ -205,6 +202,9 @@ describe('a lesson from the desk to the record', () => {
       await child.tap('Done');
       await child.says('Look up!');
       await teacher.says('1 of 1 tablets have answered');
+      await next();
+      await phase('think');
+      await teacher.says('Think');
       await child.driver.navigate().refresh(); // a reloaded tablet knows what its child has set
       await child.says('Look up!');
       await handsStandAt(child, '.groove-clock', { hour: times[0]! / 2, minute: 0 });
@@ -215,27 +215,23 @@ describe('a lesson from the desk to the record', () => {
 
   step('reveals step by step, shows everyone’s clocks and asks who missed it', async () => {
     // The ten seconds to think end by themselves.
-    await teacher.until(
-      'the board asks to show',
-      async () => (await teacher.attribute('.board', 'data-phase')) === 'show',
-      15_000,
-    );
+    await phase('show');
     // The hands are seen to turn the last hour, through every part of it, and to stop at the time.
     const turned = await teacher.driver.executeAsyncScript<number[]>(`
       const done = arguments[0];
       const seen = [];
       const clock = document.querySelector('.board .geared');
-      window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ' }));
       const look = () => {
-        if (clock.querySelector('.hand') !== null) seen.push(Number(clock.getAttribute('aria-valuenow')));
-        if (seen.at(-1) === ${times[0]!} && seen.length > 5) done(seen);
-        else setTimeout(look, 50);
+        if (clock.querySelector('.hand') === null) return;
+        seen.push(Number(clock.getAttribute('aria-valuenow')));
+        if (seen.at(-1) === ${times[0]!} && seen.length > 1) done(seen);
       };
-      look();`);
+      new MutationObserver(look).observe(clock, { attributes: true, childList: true, subtree: true });
+      window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ' }));`);
     const left = turned.map((minute) => (times[0]! - minute + 720) % 720);
     expect(left).toEqual([...left].sort((a, b) => b - a));
     expect(left[0]).toBeGreaterThan(45);
-    expect(left.filter((minutes) => minutes > 5 && minutes < 55).length).toBeGreaterThan(5);
+    expect(left.filter((minutes) => minutes > 5 && minutes < 55).length).toBeGreaterThan(2);
     await phase('reveal');
     await child.says('Yes!');
     await next();
