@@ -22,6 +22,8 @@ export interface School {
   delete(path: string): Test;
   /** Lets time pass. @param ms milliseconds */
   passTime(ms: number): void;
+  /** Breaks every connection that is open, as a computer does that slept. */
+  cutConnections(): void;
   /** Ends the server and starts a new one on the same file. */
   restart(): Promise<void>;
   close(): Promise<void>;
@@ -83,6 +85,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     passTime: (ms) => {
       passed += ms;
     },
+    cutConnections: () => server.closeAllConnections(),
     restart: async () => {
       await stop();
       await start();

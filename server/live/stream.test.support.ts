@@ -37,7 +37,7 @@ export const openStream = async (url: string, cookie = ''): Promise<Stream> => {
   });
   const taken = new Set<Heard>();
   const until = async (fits: (one: Heard) => boolean): Promise<Heard> => {
-    for (let tries = 0; tries < 1000; tries++) {
+    for (let tries = 0; tries < 3000; tries++) {
       const found = heard.find(fits);
       if (found !== undefined) return found;
       await new Promise((wait) => setTimeout(wait, 10));
