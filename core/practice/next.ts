@@ -40,6 +40,9 @@ interface Candidate {
   readonly due: number;
 }
 
+/** Probability that a child who follows no rule does right what it did right in this share of its answers. */
+const knowsOf = (share: number): number => Math.min(1 - SLIP, Math.max(0.5, share));
+
 /** Kinds of task that are about one time. */
 const isTimed = (kind: ItemKind): boolean => !['name-part', 'direction', 'how-long', 'day-order'].includes(kind);
 
@@ -61,7 +64,7 @@ const makeCandidates = (needs: PracticeNeeds, suspicion: Suspicion, rng: Rng): C
     return made.flatMap((item): Candidate[] => {
       const need = bySkill.get(skillOfItem(item));
       if (need === undefined) return [];
-      const knows = Math.min(1 - SLIP, Math.max(0.5, need.share));
+      const knows = knowsOf(need.share);
       const chance = chanceRight(suspicion, item, knows);
       return [{ item, chance, tells: information(suspicion, item, knows), due: need.due }];
     });
@@ -95,6 +98,30 @@ const isFresh = (done: readonly Practised[], candidate: Candidate): boolean => {
 /** A task of what this child is surest of. */
 const sureOne = (candidates: readonly Candidate[]): Item | undefined => best(candidates, ({ chance }) => chance);
 
+/** How likely this child is to do a task right, as far as is known. */
+const chanceOf = (needs: PracticeNeeds, suspicion: Suspicion, item: Item): number => {
+  const need = needs.skills.find(({ skill }) => skill === skillOfItem(item));
+  return chanceRight(suspicion, item, knowsOf(need?.share ?? 0));
+};
+/**
+ * After wrong answers one that is no harder than those were: the surest that is fresh; where all of these are harder, as for a
+ * child who guesses and was asked yes or no, the surest that was not asked yet.
+ */
+const easierOne = (
+  needs: PracticeNeeds,
+  suspicion: Suspicion,
+  done: readonly Practised[],
+  all: readonly Candidate[],
+): Item | undefined => {
+  const enough = Math.min(...done.slice(-MOST_WRONG).map(({ item }) => chanceOf(needs, suspicion, item)));
+  const fresh = all.filter((one) => isFresh(done, one));
+  return (
+    sureOne(fresh.filter(({ chance }) => chance >= enough)) ??
+    sureOne(all.filter((one) => !wasAsked(done, one))) ??
+    sureOne(all)
+  );
+};
+
 /** What is due, and what tells most about the reason that is suspected. */
 const tellingOne = (candidates: readonly Candidate[]): Item | undefined =>
   best(candidates, ({ tells, due }) => tells + DUE_BITS * due);
@@ -110,15 +137,16 @@ export const nextByNeed = (needs: PracticeNeeds, done: readonly Practised[], rng
   const suspicion = suspect(needs.suspicion, done);
   if (done.length >= FEWEST_ITEMS && isRight(done.at(-1)!) && isSettled(suspicion)) return undefined;
   const all = makeCandidates(needs, suspicion, rng);
+  if (wrongInARow(done) >= MOST_WRONG) return easierOne(needs, suspicion, done, all);
   const fresh = all.filter((one) => isFresh(done, one));
   const candidates = fresh.length > 0 ? fresh : all;
-  const isSure = done.length % SURE_EVERY === 0 || done.length === MOST_ITEMS - 1 || wrongInARow(done) >= MOST_WRONG;
+  const isSure = done.length % SURE_EVERY === 0 || done.length === MOST_ITEMS - 1;
   return isSure ? sureOne(candidates) : tellingOne(candidates);
 };
 
+const isOfSet = (set: readonly Item[], item: Item): boolean => set.some((one) => isSameItem(one, item));
 /** Was a task put in because those before went wrong? */
-export const isPutIn = (set: readonly Item[], { item }: Practised): boolean =>
-  !set.some((one) => isSameItem(one, item));
+export const isPutIn = (set: readonly Item[], { item }: Practised): boolean => !isOfSet(set, item);
 
 /**
  * The next task of a set that was laid out or handed; none when it is through. After two wrong answers in a row an easier one
@@ -136,8 +164,10 @@ export const nextOfSet = (
   const last = done.at(-1);
   const isNeeded = last !== undefined && !isPutIn(set, last) && wrongInARow(done) >= MOST_WRONG;
   if (!isNeeded) return next;
-  const candidates = makeCandidates(needs, suspect(needs.suspicion, done), rng);
-  return sureOne(candidates.filter((one) => isFresh(done, one))) ?? next;
+  const suspicion = suspect(needs.suspicion, done);
+  // None of the set itself: that one comes at its own place.
+  const others = makeCandidates(needs, suspicion, rng).filter(({ item }) => !isOfSet(set, item));
+  return easierOne(needs, suspicion, done, others) ?? next;
 };
 
 /** Skills that were shown in a session: at least one right answer, in the order they came. */

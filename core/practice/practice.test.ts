@@ -2,9 +2,10 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import { skillOfItem, timeOfItem, type Item } from '../items/index.ts';
+import { guessChance, rightAnswers, skillOfItem, timeOfItem, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
+import { makeItem } from '../sets/index.ts';
 import { simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
 import { SKILLS, type Skill } from '../skills/index.ts';
 import {
@@ -75,6 +76,23 @@ describe('practice that goes by what a child needs', () => {
       }),
       { numRuns: 12 },
     ));
+  it('asks a child who guesses nothing harder than yes or no after two of these went wrong', () => {
+    const guessing: PracticeNeeds = {
+      ...needsOf([], ['judge-clock', 'half-past-match', 'half-past-read'], TAUGHT_TIMES, '2026-11-24'),
+      suspicion: Object.assign({}, UNKNOWN, ...Object.keys(UNKNOWN).map((state) => ({ [state]: 0 })), {
+        guessing: 1,
+      }) as PracticeNeeds['suspicion'],
+    };
+    for (let seed = 0; seed < 20; seed++) {
+      const rng = seededRng(seed);
+      const done = [0, 1].map((): Practised => {
+        const item = makeItem('judge-clock', rng, TAUGHT_TIMES, TAUGHT_TIMES);
+        const possible = rightAnswers(item).every((right) => right.kind === 'judgement' && right.possible);
+        return { item, answer: { kind: 'judgement', possible: !possible }, verdict: 'wrong' };
+      });
+      expect(guessChance(nextByNeed(guessing, done, rng)!)).toBe(0.5);
+    }
+  });
   it('begins with something sure, and with another at every third place', () => {
     for (let seed = 0; seed < 10; seed++) {
       const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
@@ -131,10 +149,14 @@ describe('a set', () => {
   });
   it('has an easier one put in after two wrong answers, and goes on where it was', () => {
     const two = [wrong(set[0]!), wrong(set[1]!)];
-    const eased = nextOfSet(set, needs, two, seededRng(1))!;
-    expect(set).not.toContainEqual(eased);
-    expect(nextOfSet(set, needs, [...two, right(eased)], seededRng(1))).toBe(set[2]);
-    expect(nextOfSet(set, needs, [...two, wrong(eased)], seededRng(1))).toBe(set[2]);
+    for (let seed = 0; seed < 20; seed++) {
+      const eased = nextOfSet(set, needs, two, seededRng(seed))!;
+      expect(set).not.toContainEqual(eased);
+      expect(nextOfSet(set, needs, [...two, right(eased)], seededRng(seed))).toBe(set[2]);
+      expect(nextOfSet(set, needs, [...two, wrong(eased)], seededRng(seed))).toBe(set[2]);
+      // Stood it in the set itself, for later, another would be put in.
+      expect(nextOfSet([...set, eased], needs, two, seededRng(seed))).not.toEqual(eased);
+    }
   });
 });
 
