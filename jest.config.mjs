@@ -1,6 +1,6 @@
 // Two projects: quick tests of core, contract, server and demo, and journeys through a real browser.
 const common = {
-  setupFilesAfterEnv: ['<rootDir>/tools/slowMachine.ts'],
+  setupFilesAfterEnv: ['<rootDir>/tools/slowMachine.ts', '<rootDir>/tools/sameLuck.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
