@@ -6,6 +6,8 @@ import chrome from 'selenium-webdriver/chrome.js';
 
 const CHROMIUM = process.env.CHROMIUM_BIN ?? '/usr/bin/chromium';
 const DRIVER = process.env.CHROMEDRIVER_BIN ?? '/usr/bin/chromedriver';
+/** How many times slower than this machine its pages run: `HOPPEL_SLOWED=5` tries the tests themselves for impatience. */
+const SLOWED = Number(process.env.HOPPEL_SLOWED ?? 1);
 
 /** A headless Chromium with its own empty profile; `quit` ends it and removes the profile. */
 export interface Browser {
@@ -63,6 +65,7 @@ export const startBrowser = async ({
     deviceScaleFactor: 1,
     mobile: false,
   });
+  if (SLOWED > 1) await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: SLOWED });
   return {
     driver,
     quit: async () => {
