@@ -5,6 +5,7 @@ import { startingTime, type Item } from '../core/items/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { noticedOn, takeNotes } from './support/noticed.ts';
 import { drawnHands, handsStandAt, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
@@ -13,11 +14,14 @@ describe('a child alone with the set', () => {
   let hoppel: Hoppel;
   let browser: Browser;
   let page: Page;
+  let noticed: ReturnType<typeof noticedOn>;
   let times: DialTime[];
   beforeAll(async () => {
     hoppel = await startHoppel();
     browser = await startBrowser({ width: 1024, height: 768 });
+    await takeNotes(browser);
     page = await openStation(browser, hoppel);
+    noticed = noticedOn(page);
   });
   afterAll(async () => {
     await browser.quit();
@@ -68,7 +72,7 @@ describe('a child alone with the set', () => {
     await soon(() => page.attribute('.done', 'aria-disabled')).toBe('true'); // nothing was done yet
     await turnTo(startingTime(times[0]!), times[0]!);
     await done();
-    await page.says('Yes!');
+    await noticed.message('Yes!');
 
     await page.says(`${hourOf(times[1]!)}:00`);
     await isNew(times[1]!);
@@ -77,7 +81,7 @@ describe('a child alone with the set', () => {
     await page.shows('.light', 1);
     await turnTo(startingTime(times[1]!) + 5, times[1]!);
     await done();
-    await page.says('Yes!');
+    await noticed.message('Yes!');
   });
   it('hears task and hint from a voice of the device, found only after the page has opened; never from one on the network', async () => {
     await page.says(`${hourOf(times[2]!)}:00`);
@@ -104,8 +108,8 @@ describe('a child alone with the set', () => {
   });
   it('is shown the answer slowly when the second try is not right either, and an easier task comes after two', async () => {
     await done();
-    await page.says('Watch.');
-    await handsStandAt(page, '.groove-clock', handAngles(times[2]!));
+    await noticed.message('Watch.');
+    await noticed.hands(handAngles(times[2]!));
     expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
     await page.until('another task', async () => (await page.attribute('.task', 'data-status')) === 'open');
     // Only first answers count, the latest first.

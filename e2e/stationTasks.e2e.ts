@@ -6,6 +6,7 @@ import { answeringOn, wrongAnswer, type By } from './support/answering.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
+import { noticedOn, takeNotes } from './support/noticed.ts';
 import { type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { giveVoice, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
@@ -14,6 +15,7 @@ import { giveVoice, handSet, keptOnTablet, openStation, sitDown } from './suppor
 let hoppel: Hoppel;
 let browser: Browser;
 let page: Page;
+let status: ReturnType<typeof noticedOn>['status'];
 const ADA = 1;
 /** Clean times and half past one of the hours where wrong rules show. */
 const TIMES = [timeOf(9), timeOf(4, 30), timeOf(7)];
@@ -22,7 +24,9 @@ beforeAll(async () => {
   hoppel = await startHoppel();
   browser = await startBrowser({ width: 1024, height: 768 });
   await giveVoice(browser);
+  await takeNotes(browser);
   page = await openStation(browser, hoppel);
+  ({ status } = noticedOn(page));
   await sitDown(page, 'Ada');
 });
 afterAll(async () => {
@@ -30,8 +34,6 @@ afterAll(async () => {
   await hoppel.remove();
 });
 
-const status = (wanted: string): Promise<unknown> =>
-  page.until(`the task is ${wanted}`, async () => (await page.attribute('.task', 'data-status')) === wanted);
 /** Hands a set of three tasks of a kind to Ada and opens it. @returns the tasks */
 const open = async (kind: ItemKind): Promise<Item[]> => {
   const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times: TIMES });
