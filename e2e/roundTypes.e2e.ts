@@ -150,9 +150,17 @@ describe('how a round is run', () => {
     await expectNoFault(browser.driver);
     await page.driver.executeScript('document.activeElement.blur()');
     await page.press('g');
+    await page.driver.executeScript(`
+      window.counted = [];
+      new MutationObserver(() => {
+        const text = document.querySelector('.board .show')?.textContent.trim();
+        if (text && text !== window.counted.at(-1)) window.counted.push(text);
+      }).observe(document.body, { subtree: true, childList: true, characterData: true });`);
     await next('show'); // thinking is left out
-    await soon(() => page.text('.board .show')).toMatch(/^[321]$/);
     await page.says('Show!');
+    await soon(() => page.driver.executeScript<string[]>('return window.counted.join(" ")')).toMatch(
+      /^([321] )+Show!$/,
+    );
     await page.press('g');
     await page.driver.executeScript("document.querySelector('.think input').focus()");
     await page.press(Key.END);
@@ -162,7 +170,7 @@ describe('how a round is run', () => {
     await page.press(Key.BACK_SPACE);
     await phase('think');
     const left = Number(await page.text('.think .left'));
-    expect(left).toBeGreaterThan(25);
+    expect(left).toBeGreaterThan(10);
     expect(left).toBeLessThanOrEqual(30);
   });
 

@@ -1,4 +1,4 @@
-import { By, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { createRequire } from 'node:module';
 import type { Browser } from './browser.ts';
 
@@ -55,8 +55,23 @@ export const onPage = ({ driver }: Browser) => {
         .perform();
     },
     tap: async (name: string): Promise<void> => {
-      await driver.wait(until.elementIsVisible(await button(name)), WAIT_MS);
-      await (await button(name)).click();
+      const press = async (): Promise<boolean> => {
+        const found = await button(name);
+        try {
+          if (!(await found.isDisplayed())) return false;
+          await found.click();
+        } catch (thrown) {
+          // Something that moves lies over it, or it was drawn anew meanwhile: a person waits and taps then.
+          if (
+            thrown instanceof error.ElementClickInterceptedError ||
+            thrown instanceof error.StaleElementReferenceError
+          )
+            return false;
+          throw thrown;
+        }
+        return true;
+      };
+      await driver.wait(press, WAIT_MS, `${name} cannot be tapped`);
     },
     attribute: async (css: string, name: string): Promise<string> => String(await (await find(css)).getAttribute(name)),
   };
