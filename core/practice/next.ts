@@ -98,14 +98,14 @@ const isFresh = (done: readonly Practised[], candidate: Candidate): boolean => {
 /** A task of what this child is surest of. */
 const sureOne = (candidates: readonly Candidate[]): Item | undefined => best(candidates, ({ chance }) => chance);
 
-/** How likely this child is to do a task right, as far as is known. */
+/** Probability 0..1 that this child does a task right, as far as is known. */
 const chanceOf = (needs: PracticeNeeds, suspicion: Suspicion, item: Item): number => {
   const need = needs.skills.find(({ skill }) => skill === skillOfItem(item));
   return chanceRight(suspicion, item, knowsOf(need?.share ?? 0));
 };
 /**
- * After wrong answers one that is no harder than those were: the surest that is fresh; where all of these are harder, as for a
- * child who guesses and was asked yes or no, the surest that was not asked yet.
+ * After wrong answers one that is easier than those were, where there is one: the surest that is fresh; where each fresh one is
+ * harder than both, as for a child who guesses and was asked yes or no, the surest that was not asked yet.
  */
 const easierOne = (
   needs: PracticeNeeds,
