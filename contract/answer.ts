@@ -44,5 +44,6 @@ export const AnswerRow = z.strictObject({
 });
 export type AnswerRow = z.infer<typeof AnswerRow>;
 
-export const AnswerReply = z.strictObject({ id: SenderId, verdict: Verdict, findings: z.array(Finding) });
+/** It is kept. */
+export const AnswerReply = z.strictObject({ id: SenderId });
 export type AnswerReply = z.infer<typeof AnswerReply>;

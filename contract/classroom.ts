@@ -81,6 +81,7 @@ export const PutChime = z.strictObject({ chime: z.int().min(0).max(100) });
 export const PutReady = z.strictObject({ ticked: z.boolean() });
 export const PutNote = z.strictObject({ note: z.string().max(2000) });
 export const PutDecision = z.strictObject({ id: SenderId, decision: z.enum(DECISIONS) });
+export type PutDecision = z.infer<typeof PutDecision>;
 
 /** What the last check said, for the lesson desk. */
 export const Known = z.strictObject({

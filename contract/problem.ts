@@ -32,6 +32,7 @@ export const PROBLEM_CODES = [
   'code-needed',
   'child-taken',
   'seat-lost',
+  'other-child',
   'no-stand-ins',
   'failed',
 ] as const;

@@ -1,13 +1,11 @@
 import { z } from 'zod';
-import { ANSWERING_STATES } from '../core/diagnosis/index.ts';
 import { CODE_LENGTH, CODE_PICTURES } from '../core/pictures/index.ts';
-import type { PracticeNeeds as CoreNeeds } from '../core/practice/index.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 import { Child } from './children.ts';
 import { Answer, Item } from './item.ts';
 import { RoundItem } from './round.ts';
 import { Settings } from './settings.ts';
-import { SenderId, SkillName, Time } from './values.ts';
+import { SenderId, Verdict } from './values.ts';
 
 export const ClassCode = z.array(z.enum(CODE_PICTURES)).length(CODE_LENGTH);
 export type ClassCode = z.infer<typeof ClassCode>;
@@ -38,25 +36,50 @@ export const StationState = z.strictObject({
 });
 export type StationState = z.infer<typeof StationState>;
 
-const Share = z.number().min(0).max(1);
-/** What this one child needs. */
-export const PracticeNeeds: z.ZodType<CoreNeeds> = z.strictObject({
-  skills: z.array(z.strictObject({ skill: SkillName, share: Share, due: Share })),
-  times: z.array(Time),
-  suspicion: z.record(z.enum(ANSWERING_STATES), Share),
+const StepPlace = z.int().min(0).nullable();
+/** Tasks made ready, and which comes after which: nothing of why. */
+export const Session = z.strictObject({
+  tasks: z.array(Item),
+  steps: z.array(
+    z.strictObject({
+      /** Place among the tasks. */
+      task: z.int().min(0),
+      eases: z.boolean(),
+      /** Place of the step after a right answer, and after any other; null where the session ends. */
+      right: StepPlace,
+      otherwise: StepPlace,
+    }),
+  ),
+  fewest: z.int().min(0),
 });
+export type Session = z.infer<typeof Session>;
 
-/** What this child practises alone: a set, or, without one, what it needs. */
+/** What this child practises alone, enough to go on without a network. */
 export const Practice = z.strictObject({
   lessonId: z.int(),
-  /** Another one when another set is there to be done. */
+  /** Another one when something else is there to be done. */
   key: z.string(),
   /** Handed out by the teacher: it comes by itself. */
   handed: z.boolean(),
-  set: z.array(Item).nullable(),
-  needs: PracticeNeeds,
+  /** It goes by what the child needs: after an answer the rest may be made again. */
+  follows: z.boolean(),
+  session: Session,
+  /** What comes after it where the network is gone. */
+  next: z.strictObject({ key: z.string(), session: Session }),
 });
 export type Practice = z.infer<typeof Practice>;
+
+/** A tablet asks what comes next in its session, after what was asked in it so far. */
+export const PostRest = z.strictObject({
+  seat: SenderId,
+  asked: z
+    .array(z.strictObject({ item: Item, verdict: Verdict }))
+    .min(1)
+    .max(20),
+});
+export type PostRest = z.infer<typeof PostRest>;
+export const Rest = z.strictObject({ session: Session });
+export type Rest = z.infer<typeof Rest>;
 
 /** Milliseconds between two signs of life of a tablet. */
 export const HERE_MS = 7000;

@@ -7,12 +7,25 @@ import { SenderId, Time } from './values.ts';
 /** A child at a tablet. */
 export const Seat = z.strictObject({
   childId: z.int(),
+  tabletId: z.int(),
   /** Is the tablet listening now? */
   connected: z.boolean(),
   /** A stand-in of the demo, not a child. */
   simulated: z.boolean(),
 });
 export type Seat = z.infer<typeof Seat>;
+
+/** A tablet that was let in to the class; stand-ins are not told here. */
+export const Pass = z.strictObject({
+  tabletId: z.int(),
+  /** ISO 8601, UTC. */
+  letInAt: z.string(),
+  /** Who sits there; null at the pictures. */
+  childId: z.int().nullable(),
+  /** Is it there now? */
+  listens: z.boolean(),
+});
+export type Pass = z.infer<typeof Pass>;
 
 /** Where the tasks of a handed set come from: the lesson's own, what each child needs, or times the teacher picked. */
 export const SetSource = z.discriminatedUnion('what', [
@@ -57,6 +70,7 @@ export const Tablets = z.strictObject({
   /** Can other devices reach this computer? */
   lan: z.boolean(),
   seats: z.array(Seat),
+  passes: z.array(Pass),
   sets: z.array(HandedSet),
   /** Stand-ins at work; null where the class is a real one. */
   standIns: z.strictObject({ running: z.int(), answers: z.int() }).nullable(),

@@ -32,4 +32,5 @@ export const Reason = z.strictObject({
   posterior: z.number(),
   fitting: z.array(z.strictObject({ kind: z.enum(['read', 'set']), shown: Time, answered: Time })),
 });
+export type Reason = z.infer<typeof Reason>;
 export const SkillName = z.enum(SKILLS);

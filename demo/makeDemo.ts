@@ -5,17 +5,10 @@ import { seededRng, seedFromText } from '../core/common/index.ts';
 import type { Item } from '../core/items/index.ts';
 import { defaultChoices, schoolDayFrom, type Day } from '../core/planning/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
-import { createAnswerRepository } from '../server/answers/answerRepository.ts';
-import { createRecorder } from '../server/answers/recordAnswer.ts';
-import { createChildRepository } from '../server/children/childRepository.ts';
 import { createClassRepository } from '../server/classes/classRepository.ts';
 import { createClassSetUp } from '../server/classes/setUpClass.ts';
-import { createDayRepository } from '../server/day/dayRepository.ts';
-import { createLessonRepository } from '../server/lessons/lessonRepository.ts';
-import { createPlanRepository } from '../server/plan/planRepository.ts';
-import { createPlanner } from '../server/plan/planner.ts';
-import { createRoundRepository } from '../server/rounds/roundRepository.ts';
-import { createSettingsRepository } from '../server/settings/settingsRepository.ts';
+import { createClassrooms } from '../server/classroom/classrooms.ts';
+import { createTabletRepository } from '../server/tablets/tabletRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
 
 /** Namespace of the ids of simulated answers: the same class always has the same ids. */
@@ -39,30 +32,25 @@ const itemsAsked = ({ key, segments }: Lesson): Item[] => {
 
 /** Fills an empty data file with Clover Room, part-way through its unit, laid around a day. */
 export const makeDemo = (db: Database, today: Day): void => {
+  // The unit was made on its first day, so that none of it was past then.
+  const firstDay = schoolDayFrom(today, 1 - TODAYS_LESSON);
+  let moment = new Date(`${firstDay}T07:30:00`);
   const classes = createClassRepository(db);
-  const children = createChildRepository(db, classes);
-  const plans = createPlanRepository(db, classes);
-  const lessons = createLessonRepository(db, classes, plans);
-  const answers = createAnswerRepository(db, classes);
-  const rounds = createRoundRepository(db, classes);
-  const settings = createSettingsRepository(db, classes);
-  const day = createDayRepository(db, classes);
-  createClassSetUp({ db, classes, children, settings, day })({
+  const tablets = createTabletRepository(db);
+  const classrooms = createClassrooms({ db, classes, tablets, now: () => moment, behaviours: {} });
+  createClassSetUp({ db, classes, classrooms })({
     id: DEMO_CLASS + schoolDayFrom(today, 0),
     name: 'Clover Room',
     demo: true,
     children: CLOVER_ROOM,
   });
-  // The unit was made on its first day, so that none of it was past then.
-  const firstDay = schoolDayFrom(today, 1 - TODAYS_LESSON);
-  const planner = createPlanner({ db, classes, plans, lessons, settings, now: () => new Date(`${firstDay}T07:30:00`) });
+  const { planner, lessons, children, recorder } = classrooms.opened();
   planner.make(uuidOf('unit', NAMESPACE), defaultChoices(firstDay, 'Clover Room') as UnitChoices);
   const past = lessons.all().filter(({ number }) => number < TODAYS_LESSON);
   const listed = children.all();
   db.transaction(() => {
     for (const lesson of past) {
-      const now = () => new Date(`${lesson.day}T09:12:00`);
-      const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
+      moment = new Date(`${lesson.day}T09:12:00`);
       for (const { name, behaves } of CLOVER_ROOM) {
         if (lesson.number === TODAYS_LESSON - 1 && name === AWAY_AT_TICKET) continue;
         const rng = seededRng(seedFromText(`${SEED} ${name} ${lesson.number}`));

@@ -9,7 +9,8 @@ import { LENS_KEYS } from '../web/board/lenses/lensKeys.ts';
 import { startBrowser } from './support/browser.ts';
 import { startHoppel } from './support/hoppel.ts';
 import { onClock, onPage } from './support/page.ts';
-import { openStation, tabletPass } from './support/station.ts';
+import { bareTablet } from './support/bareTablet.ts';
+import { openStation } from './support/station.ts';
 
 const ROOT = resolve(import.meta.dirname, '..');
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
@@ -210,20 +211,14 @@ await remote.quit();
 await board.quit();
 
 // Thirty tablets in a round: from what one sends until the wall has it, while all of them set their clocks. Yardstick: a request there and back.
-const call = (method: string, path: string, body: object = {}): Promise<Response> =>
-  fetch(`${hoppel.url}/api${path}`, {
-    method,
-    headers: { 'Content-Type': 'application/json', cookie: pass },
-    body: JSON.stringify(body),
-  });
-const pass = await tabletPass(hoppel.url);
+const tablet = await bareTablet(hoppel.url);
+const call = (method: string, path: string, body: object = {}): Promise<Response> => tablet.send(method, path, body);
 await call('POST', '/children', { names: Array.from({ length: 8 }, (_, i) => `Guest ${i + 1}`) });
 await call('POST', '/tablets/stand-ins', { pace: 1 });
 const wall = await startBrowser();
 await wall.driver.get(`${hoppel.url}/board/8`);
 await onPage(wall).find('.board');
-const seat = crypto.randomUUID();
-await call('POST', '/station/seats', { childId: 1, seat });
+const seat = await tablet.sit(1);
 const begun = (await (
   await call('POST', '/rounds', {
     id: crypto.randomUUID(),
@@ -262,12 +257,8 @@ await wall.quit();
 await call('DELETE', '/tablets/stand-ins');
 
 // Answers kept a second: one tablet after another, each flushed to disk before it is acknowledged. Yardstick: the same number of refused ones.
-const ask = async (body: unknown): Promise<void> => {
-  await fetch(`${hoppel.url}/api/answers`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', cookie: pass },
-    body: JSON.stringify(body),
-  }).then((reply) => reply.text());
+const ask = async (body: object): Promise<void> => {
+  await call('POST', '/answers', body).then((reply) => reply.text());
 };
 const many = async (childId: number): Promise<number> => {
   const began = performance.now();

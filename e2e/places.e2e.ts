@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
-import { v4 as newId } from 'uuid';
 import { timeOf } from '../core/clock/index.ts';
 import type { Item } from '../core/items/index.ts';
 import { predict } from '../core/misconceptions/index.ts';
@@ -9,7 +8,8 @@ import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
-import { openStation, tabletPass } from './support/station.ts';
+import { bareTablet } from './support/bareTablet.ts';
+import { openStation } from './support/station.ts';
 
 interface RequestLog {
   readonly message: { readonly method: string; readonly params: { readonly request?: { readonly url: string } } };
@@ -190,19 +190,14 @@ describe('a new school', () => {
     await page.driver.manage().window().setRect({ width: 1280, height: 800 });
   });
   it('shows all thirty and their reasons at once, without scrolling', async () => {
-    const pass = await tabletPass(hoppel.url);
+    const tablet = await bareTablet(hoppel.url);
     for (let childId = 1; childId <= 30; childId++)
       for (const asked of [timeOf(3), timeOf(7), timeOf(9)]) {
         const item: Item = { kind: 'set', shown: asked };
         const swapped = predict('hands-swapped', item);
         if (swapped.kind !== 'answers') throw new Error('a swap shows here');
-        const to = { setting: 'alone', lessonId: 8, item, attempt: 1 };
-        const reply = await fetch(`${hoppel.url}/api/answers`, {
-          method: 'POST',
-          headers: { 'Content-Type': 'application/json', cookie: pass },
-          body: JSON.stringify({ id: newId(), childId, answer: swapped.own[0], to }),
-        });
-        expect(reply.status).toBe(201);
+        const to = { setting: 'alone', lessonId: 8, item, attempt: 1 } as const;
+        await tablet.answer({ childId, answer: swapped.own[0]!, to });
       }
     await page.driver.get(`${hoppel.url}/class`);
     await page.says('hands swapped');

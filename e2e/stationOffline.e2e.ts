@@ -11,7 +11,8 @@ import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { startNetwork } from './support/network.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
-import { enterClass, handSet, keptOnTablet, openStation, sitDown, tabletPass } from './support/station.ts';
+import { bareTablet } from './support/bareTablet.ts';
+import { enterClass, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
 let hoppel: Hoppel;
@@ -162,12 +163,7 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
     await cut(page, true);
     await hoppel.stop();
     await hoppel.start();
-    const elsewhere = await fetch(`${hoppel.url}/api/station/seats`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json', cookie: await tabletPass(hoppel.url) },
-      body: JSON.stringify({ childId: 4, seat: newId() }),
-    });
-    expect(elsewhere.status).toBe(200);
+    await (await bareTablet(hoppel.url)).sit(4);
     await cut(page, false);
     await page.until('the pictures', async () => (await page.text()).includes('Tap your picture'), 15_000);
     await soon(() => keptOnTablet(page, 'seat')).toBeNull();

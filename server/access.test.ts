@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
-import { v4 as newId } from 'uuid';
 import { isThisMachine, teacherOnly } from './access.ts';
 import { beginRound, openSchool, tabletAnswer, type School } from './school.test.support.ts';
 
@@ -41,7 +40,7 @@ describe('who may see the class', () => {
       let refused: unknown;
       teacherOnly({ isLetIn: () => false })(
         { socket: { remoteAddress }, hostname, method: 'GET', path: '/classroom', headers: {} } as never,
-        undefined as never,
+        { locals: {} } as never,
         (error?: unknown) => (refused = error),
       );
       return refused;
@@ -53,7 +52,7 @@ describe('who may see the class', () => {
     const { body } = await request(school.url)
       .get('/api/station')
       .set('Host', '192.168.1.2:4930')
-      .set('Cookie', school.pass())
+      .set('Cookie', (await school.tablet()).cookie)
       .expect(200);
     expect(Object.keys(body).sort()).toEqual(['children', 'className', 'settings']);
     expect(Object.keys(body.children[0]).sort()).toEqual(['id', 'name', 'picture']);
@@ -61,8 +60,8 @@ describe('who may see the class', () => {
   });
   it('a reloaded tablet learns what its child has answered, and of whom else nothing', async () => {
     const round = await beginRound(school);
-    await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
-    const sit = (childId: number) => school.post('/station/seats', { childId, seat: newId() });
+    await school.answer(tabletAnswer(1, round.id, 0, 180)).expect(201);
+    const { sit } = await school.tablet();
     expect((await sit(1).expect(200)).body).toMatchObject({
       childId: 1,
       roundId: round.id,

@@ -1,5 +1,5 @@
 import { parse } from 'cookie';
-import type { Request, RequestHandler } from 'express';
+import type { Request, RequestHandler, Response } from 'express';
 import { HoppelError } from './errors/hoppelError.ts';
 import type { Pairing } from './remote/pairing.ts';
 
@@ -20,7 +20,7 @@ const REMOTE_MAY: readonly (readonly [method: string, path: string])[] = [
   ['POST', '/board/commands'],
 ];
 
-const isRemote = (req: Request, pairing: Pick<Pairing, 'isLetIn'>): boolean =>
+const mayAsRemote = (req: Request, pairing: Pick<Pairing, 'isLetIn'>): boolean =>
   REMOTE_MAY.some(([method, path]) => req.method === method && req.path === path) &&
   pairing.isLetIn(parse(req.headers.cookie ?? '')[REMOTE_COOKIE]);
 
@@ -30,7 +30,11 @@ const isRemote = (req: Request, pairing: Pick<Pairing, 'isLetIn'>): boolean =>
  */
 export const teacherOnly =
   (pairing: Pick<Pairing, 'isLetIn'>): RequestHandler =>
-  (req, _res, next) => {
+  (req, res, next) => {
     const own = isThisMachine(req.socket.remoteAddress) && OWN_NAMES.has(req.hostname);
-    next(own || isRemote(req, pairing) ? undefined : new HoppelError('teacher-only'));
+    res.locals['remote'] = !own;
+    next(own || mayAsRemote(req, pairing) ? undefined : new HoppelError('teacher-only'));
   };
+
+/** Does a request that may come in come from a second device of the teacher's? */
+export const isRemote = (res: Response): boolean => res.locals['remote'] === true;

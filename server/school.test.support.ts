@@ -1,4 +1,5 @@
 import { mkdtempSync, rmSync } from 'node:fs';
+import { createHash } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -9,13 +10,16 @@ import { v4 as newId } from 'uuid';
 import { makeDemo } from '../demo/makeDemo.ts';
 import { createApp } from './app.ts';
 import { openDatabase } from './db/open.ts';
+import { openStream, type Stream } from './live/stream.test.support.ts';
 
 /** A school for tests: the real app on a real data file in a temporary folder, at nine on a fixed Tuesday. */
 export interface School {
   readonly db: Database;
   readonly url: string;
-  /** The cookie of a tablet that knows the class's pictures; empty before the code was looked at. */
-  pass(): string;
+  /** A tablet that comes in by the class's pictures, with a pass of its own. */
+  tablet(): Promise<Tablet>;
+  /** Sends an answer as the tablet does at which its child has sat. */
+  answer(body: object): Test;
   get(path: string): Test;
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
@@ -29,7 +33,33 @@ export interface School {
   close(): Promise<void>;
 }
 
+/** A device at the station. */
+export interface Tablet {
+  /** What it shows with each request. */
+  readonly cookie: string;
+  get(path: string): Test;
+  post(path: string, body: unknown): Test;
+  put(path: string, body: unknown): Test;
+  delete(path: string): Test;
+  /** A child sits down. */
+  sit(childId: number, seat?: string): Test;
+  /** Its stream, with a seat or at the pictures. */
+  listen(seat?: string): Promise<Stream>;
+}
+
 export const TODAY = '2026-11-24';
+
+type Ask = Pick<Tablet, 'get' | 'post' | 'put' | 'delete'>;
+/** Requests with a cookie or none. */
+const asking = (url: () => string, cookie = ''): Ask => {
+  const withCookie = (test: Test): Test => (cookie === '' ? test : test.set('Cookie', cookie));
+  return {
+    get: (path) => withCookie(request(url()).get(`/api${path}`)),
+    post: (path, body) => withCookie(request(url()).post(`/api${path}`)).send(body as object),
+    put: (path, body) => withCookie(request(url()).put(`/api${path}`)).send(body as object),
+    delete: (path) => withCookie(request(url()).delete(`/api${path}`)),
+  };
+};
 
 export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-school-'));
@@ -59,29 +89,47 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     db.close();
   };
   await start();
-  if (demo) {
-    makeDemo(db!, TODAY);
-    // Looked at once, the class has its pictures.
-    await request(server!).get('/api/tablets');
-  }
-  /** What a tablet shows that knows the class's pictures. */
-  const pass = (): string => {
-    const found = db.prepare<[], string>('SELECT token FROM class_door JOIN open_class USING (class_id)').pluck().get();
-    return found === undefined ? '' : `hoppel-class=${found}`;
+  if (demo) makeDemo(db!, TODAY);
+  const url = (): string => ownUrl.replace(/\/$/, '');
+  const tabletWith = (cookie: string): Tablet => {
+    const ask = asking(url, cookie);
+    return {
+      ...ask,
+      cookie,
+      sit: (childId, seat = newId()) => ask.post('/station/seats', { childId, seat }),
+      listen: (seat) => openStream(`${url()}/api/station/live${seat === undefined ? '' : `?seat=${seat}`}`, cookie),
+    };
   };
-  const withPass = (test: Test): Test => test.set('Cookie', pass());
+  /** A pass of a tablet at which a child of a class has sat, written into the data file as the door and the seat do. */
+  const passOf = (childId: number): string => {
+    const pass = `test-${childId}`;
+    const hash = createHash('sha256').update(pass).digest('hex');
+    db.prepare(
+      `INSERT INTO tablet (pass, class_id, simulated, let_in_at)
+      SELECT ?, class_id, 0, ? FROM open_class WHERE true
+      ON CONFLICT (pass) DO UPDATE SET class_id = excluded.class_id`,
+    ).run(hash, `${TODAY}T08:00:00Z`);
+    db.prepare(
+      `INSERT INTO tablet_child (tablet_id, child_id)
+      SELECT t.id, c.id FROM tablet AS t, child AS c WHERE t.pass = ? AND c.id = ?
+      ON CONFLICT DO NOTHING`,
+    ).run(hash, childId);
+    return `hoppel-tablet=${pass}`;
+  };
   return {
+    ...asking(url),
     get db() {
       return db;
     },
     get url() {
-      return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+      return url();
     },
-    pass,
-    get: (path) => withPass(request(server).get(`/api${path}`)),
-    post: (path, body) => withPass(request(server).post(`/api${path}`)).send(body as object),
-    put: (path, body) => withPass(request(server).put(`/api${path}`)).send(body as object),
-    delete: (path) => withPass(request(server).delete(`/api${path}`)),
+    tablet: async () => {
+      const { body } = await request(url()).get('/api/tablets').expect(200);
+      const reply = await request(url()).post('/api/station/door').send({ code: body.code }).expect(204);
+      return tabletWith(reply.get('Set-Cookie')![0]!.split(';')[0]!);
+    },
+    answer: (body) => asking(url, passOf((body as { childId?: number }).childId ?? 1)).post('/answers', body),
     passTime: (ms) => {
       passed += ms;
     },

@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
-import { seededRng } from '../common/index.ts';
-import { guessChance, rightAnswers, skillOfItem, timeOfItem, type Item } from '../items/index.ts';
+import { seededRng, type Rng } from '../common/index.ts';
+import { guessChance, skillOfItem, timeOfItem, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
 import { makeItem } from '../sets/index.ts';
@@ -14,29 +14,67 @@ import {
   UNKNOWN,
   chanceRight,
   information,
+  makePool,
   needsOf,
-  nextByNeed,
-  nextOfSet,
+  prepareByNeed,
+  prepareSet,
+  prospectOf,
   shownSkills,
+  stonesOf,
   suspect,
+  taskAfter,
   type PracticeNeeds,
   type Practised,
+  type Session,
 } from './index.ts';
 
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));
 const needs: PracticeNeeds = needsOf([], FIRST_GRADE, TAUGHT_TIMES, '2026-11-24');
 
-/** A session of a made-up child, from the first task to the last. */
+/** What a made-up child does in a session, from its first task to its last. */
+const walk = (prepared: Session, child: SimulatedChild, rng: Rng): Practised[] => {
+  const done: Practised[] = [];
+  for (let item = taskAfter(prepared, done); item !== undefined; item = taskAfter(prepared, done)) {
+    const answer = simulateAnswer(child, item, rng);
+    done.push({ item, answer, verdict: mark(item, answer).verdict });
+  }
+  return done;
+};
+const pool = makePool(needs, seededRng(1));
+/** A session made ready once, as for a tablet without a network. */
+const alone = (child: SimulatedChild, seed: number): Practised[] =>
+  walk(prepareByNeed(needs, makePool(needs, seededRng(seed))), child, seededRng(seed));
+/** A session made again after each answer, as for a tablet the server hears. */
 const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = needs): Practised[] => {
   const rng = seededRng(seed);
+  const tasks = makePool(given, rng);
   const done: Practised[] = [];
   for (;;) {
-    const item = nextByNeed(given, done, rng);
+    const known = { ...given, suspicion: suspect(given.suspicion, done) };
+    const item = taskAfter(prepareByNeed(known, tasks, done), []);
     if (item === undefined) return done;
     const answer = simulateAnswer(child, item, rng);
     done.push({ item, answer, verdict: mark(item, answer).verdict });
   }
 };
+/** Every way through a session, as verdicts and tasks met: at most as many as asked for. */
+const everyWay = (prepared: Session, most: number): Practised[][] => {
+  const ways: Practised[][] = [];
+  const go = (done: readonly Practised[]): void => {
+    const item = taskAfter(prepared, done);
+    if (ways.length >= most) return;
+    if (item === undefined) {
+      ways.push([...done]);
+      return;
+    }
+    for (const verdict of ['wrong', 'right'] as const)
+      go([...done, { item, verdict, answer: { kind: 'yes-no', yes: true } }]);
+  };
+  go([]);
+  return ways;
+};
+const bareChance = (item: Item, suspicion = needs.suspicion, knows = 0.6): number =>
+  chanceRight(suspicion, prospectOf(item), knows);
 const anyChild = fc.record({
   rule: fc.option(fc.constantFrom(...WRONG_RULES), { nil: undefined }),
   faith: fc.constant(0.8),
@@ -46,8 +84,8 @@ const anyChild = fc.record({
 describe('practice that goes by what a child needs', () => {
   it('has six to twelve tasks, no two alike, about what was taught, and not the same time twice running', () =>
     fc.assert(
-      fc.property(anyChild, fc.integer(), (child, seed) => {
-        const done = session(child, seed);
+      fc.property(anyChild, fc.integer(), fc.constantFrom(session, alone), (child, seed, practised) => {
+        const done = practised(child, seed);
         expect(done.length).toBeGreaterThanOrEqual(FEWEST_ITEMS);
         expect(done.length).toBeLessThanOrEqual(MOST_ITEMS);
         const asked = done.map(({ item }) => JSON.stringify(item));
@@ -61,6 +99,17 @@ describe('practice that goes by what a child needs', () => {
       }),
       { numRuns: 12 },
     ));
+  it('asks nobody a task twice, whichever way it comes: all of 4096 ways through each session are tried', () => {
+    for (let seed = 0; seed < 4; seed++) {
+      const ways = everyWay(prepareByNeed(needs, makePool(needs, seededRng(seed))), 4096);
+      expect(ways.length).toBeGreaterThan(1000);
+      for (const done of ways) {
+        expect(new Set(done.map(({ item }) => JSON.stringify(item))).size).toBe(done.length);
+        expect(done.length).toBeGreaterThanOrEqual(FEWEST_ITEMS);
+        expect(done.length).toBeLessThanOrEqual(MOST_ITEMS);
+      }
+    }
+  });
   it('never has a third hard one after two wrong answers in a row: an easier one comes', () =>
     fc.assert(
       fc.property(anyChild, fc.integer(), (child, seed) => {
@@ -69,8 +118,7 @@ describe('practice that goes by what a child needs', () => {
           const [first, second] = [done[i - 2]!, done[i - 1]!];
           if (first.verdict === 'right' || second.verdict === 'right') continue;
           const suspicion = suspect(needs.suspicion, done.slice(0, i));
-          const chance = ({ item }: Practised): number => chanceRight(suspicion, item, 0.6);
-          // Of tasks made afresh each time the easiest are alike to a twentieth.
+          const chance = ({ item }: Practised): number => bareChance(item, suspicion);
           expect(chance(done[i]!)).toBeGreaterThan(Math.min(chance(first), chance(second)) - 0.05);
         }
       }),
@@ -83,14 +131,13 @@ describe('practice that goes by what a child needs', () => {
         guessing: 1,
       }) as PracticeNeeds['suspicion'],
     };
+    const set = [0, 1, 2].map((i) => makeItem('judge-clock', seededRng(i), TAUGHT_TIMES, TAUGHT_TIMES));
     for (let seed = 0; seed < 20; seed++) {
-      const rng = seededRng(seed);
-      const done = [0, 1].map((): Practised => {
-        const item = makeItem('judge-clock', rng, TAUGHT_TIMES, TAUGHT_TIMES);
-        const possible = rightAnswers(item).every((right) => right.kind === 'judgement' && right.possible);
-        return { item, answer: { kind: 'judgement', possible: !possible }, verdict: 'wrong' };
-      });
-      expect(guessChance(nextByNeed(guessing, done, rng)!)).toBe(0.5);
+      const eased = taskAfter(prepareSet(set, guessing, makePool(guessing, seededRng(seed))), [
+        { verdict: 'wrong' },
+        { verdict: 'wrong' },
+      ]);
+      expect(guessChance(eased!)).toBe(0.5);
     }
   });
   it('begins with something sure, and with another at every third place', () => {
@@ -98,7 +145,7 @@ describe('practice that goes by what a child needs', () => {
       const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
       for (const at of [0, 3]) {
         const suspicion = suspect(needs.suspicion, done.slice(0, at));
-        expect(chanceRight(suspicion, done[at]!.item, 0.8)).toBeGreaterThan(0.6);
+        expect(bareChance(done[at]!.item, suspicion, 0.8)).toBeGreaterThan(0.6);
       }
     }
   });
@@ -114,6 +161,16 @@ describe('practice that goes by what a child needs', () => {
       expect([rule, found >= 6]).toEqual([rule, true]);
     }
   });
+  it('finds it out in most sessions made ready once, too, where only right or not is known', () => {
+    const rules = ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral'] as const;
+    const found = rules.flatMap((rule) =>
+      [0, 1, 2, 3, 4, 5, 6, 7].filter((seed) => {
+        const suspicion = suspect(needs.suspicion, alone({ rule, faith: 1, slip: 0 }, seed));
+        return suspicion[rule] >= Math.max(...WRONG_RULES.map((other) => suspicion[other]));
+      }),
+    );
+    expect(found.length).toBeGreaterThanOrEqual(14);
+  });
   it('asks about what was not seen for long before what was just seen', () => {
     const sure = (skill: Skill, due: number) => ({ skill, share: 0.9, due });
     const given: PracticeNeeds = {
@@ -128,7 +185,28 @@ describe('practice that goes by what a child needs', () => {
     expect(writes).toBeGreaterThan(13);
   });
   it('is over, not endless, where nothing was taught yet', () =>
-    expect(nextByNeed(needsOf([], [], [], '2026-11-24'), [], seededRng(1))).toBeUndefined());
+    expect(prepareByNeed(needsOf([], [], [], '2026-11-24'), [])).toEqual({
+      tasks: [],
+      steps: [],
+      fewest: 0,
+    }));
+  it('has something to ask, and an end, where only one thing was taught', () => {
+    for (const skill of FIRST_GRADE) {
+      const given = needsOf([], [skill], TAUGHT_TIMES, '2026-11-24');
+      const prepared = prepareByNeed(given, makePool(given, seededRng(3)));
+      for (const done of everyWay(prepared, 200)) {
+        expect(done.length).toBeGreaterThanOrEqual(FEWEST_ITEMS);
+        expect(done.length).toBeLessThanOrEqual(MOST_ITEMS);
+      }
+    }
+  });
+  it('says nothing of a child: no rule, no share, no verdict is in it', () => {
+    const told = JSON.stringify(prepareByNeed(needs, pool));
+    for (const rule of WRONG_RULES) expect(told).not.toContain(`"${rule}"`);
+    expect(told).not.toMatch(/share|due|suspicion|verdict|secure|needs/);
+  });
+  it('is small enough to be sent at every look', () =>
+    expect(JSON.stringify(prepareByNeed(needs, pool)).length).toBeLessThan(40_000));
 });
 
 describe('a set', () => {
@@ -139,23 +217,42 @@ describe('a set', () => {
     verdict: 'wrong',
   });
   const right = (item: Item): Practised => ({ item, answer: { kind: 'hands', hour: 90, minute: 0 }, verdict: 'right' });
-  it('is asked in its order to its end', () => {
+  it('is asked in its order to its end, with a stone for each of its tasks', () => {
+    const prepared = prepareSet(set, needs, pool);
     const done: Practised[] = [];
-    for (let item = nextOfSet(set, needs, done, seededRng(1)); item !== undefined;) {
+    for (let item = taskAfter(prepared, done); item !== undefined; item = taskAfter(prepared, done)) {
+      expect(stonesOf(prepared, done)).toBe(set.length);
       done.push(right(item));
-      item = nextOfSet(set, needs, done, seededRng(1));
     }
     expect(done.map(({ item }) => item)).toEqual(set);
   });
   it('has an easier one put in after two wrong answers, and goes on where it was', () => {
     const two = [wrong(set[0]!), wrong(set[1]!)];
     for (let seed = 0; seed < 20; seed++) {
-      const eased = nextOfSet(set, needs, two, seededRng(seed))!;
+      const tasks = makePool(needs, seededRng(seed));
+      const prepared = prepareSet(set, needs, tasks);
+      const eased = taskAfter(prepared, two)!;
       expect(set).not.toContainEqual(eased);
-      expect(nextOfSet(set, needs, [...two, right(eased)], seededRng(seed))).toBe(set[2]);
-      expect(nextOfSet(set, needs, [...two, wrong(eased)], seededRng(seed))).toBe(set[2]);
+      expect(bareChance(eased)).toBeGreaterThanOrEqual(Math.min(bareChance(set[0]!), bareChance(set[1]!)));
+      expect(stonesOf(prepared, two)).toBe(set.length + 1);
+      expect(taskAfter(prepared, [...two, right(eased)])).toEqual(set[2]);
+      expect(taskAfter(prepared, [...two, wrong(eased)])).toEqual(set[2]);
       // Stood it in the set itself, for later, another would be put in.
-      expect(nextOfSet([...set, eased], needs, two, seededRng(seed))).not.toEqual(eased);
+      expect(taskAfter(prepareSet([...set, eased], needs, tasks), two)).not.toEqual(eased);
+    }
+  });
+  it('is never left out of, nor asked twice, whatever goes wrong: all ways through it are tried', () => {
+    const longer = [...set, { kind: 'set', shown: timeOf(5) } as const, { kind: 'set', shown: timeOf(8) } as const];
+    for (const done of everyWay(prepareSet(longer, needs, pool), 1000)) {
+      const asked = done.map(({ item }) => item);
+      expect(asked.filter((item) => longer.some((one) => JSON.stringify(one) === JSON.stringify(item)))).toEqual(
+        longer,
+      );
+      expect(new Set(asked.map((item) => JSON.stringify(item))).size).toBe(asked.length);
+      // One is put in wherever two went wrong and none was put in just before, and the set is not through.
+      const putIn = asked.filter((item) => !longer.some((one) => JSON.stringify(one) === JSON.stringify(item)));
+      if (done.every(({ verdict }) => verdict === 'right')) expect(putIn).toEqual([]);
+      if (done.every(({ verdict }) => verdict === 'wrong')) expect(putIn.length).toBeGreaterThanOrEqual(2);
     }
   });
 });
@@ -167,11 +264,14 @@ describe('what is suspected', () => {
     expect(swapped['hands-swapped']).toBeGreaterThan(UNKNOWN['hands-swapped']);
   });
   it('finds more in reading half past than in reading 12:00, where both hands lie on each other', () => {
-    const of = (shown: ReturnType<typeof timeOf>): number => information(UNKNOWN, { kind: 'read', shown }, 0.8);
+    const of = (shown: ReturnType<typeof timeOf>): number =>
+      information(UNKNOWN, prospectOf({ kind: 'read', shown }), 0.8);
     expect(of(timeOf(4, 30))).toBeGreaterThan(1.4 * of(timeOf(12)));
   });
   it('is nothing where a task says nothing about it', () =>
-    expect(information({ ...UNKNOWN, guessing: 0 }, { kind: 'how-long', deed: 'clap' }, 0.8)).toBeCloseTo(0));
+    expect(information({ ...UNKNOWN, guessing: 0 }, prospectOf({ kind: 'how-long', deed: 'clap' }), 0.8)).toBeCloseTo(
+      0,
+    ));
   it('is needed for no skill that is secure and was just seen', () => {
     const answers = Array.from({ length: 8 }, (_, i) => ({
       childId: 1,

@@ -17,17 +17,6 @@ const asked = async (hoppel: Hoppel, path: string, body?: unknown): Promise<unkn
 export const classCode = async (hoppel: Hoppel): Promise<ClassCode> =>
   ((await asked(hoppel, '/tablets')) as { code: ClassCode }).code;
 
-/** What a tablet shows that has come in by the pictures: the cookie of its requests. */
-export const tabletPass = async (url: string): Promise<string> => {
-  const { code } = (await (await fetch(`${url}/api/tablets`)).json()) as { code: ClassCode };
-  const reply = await fetch(`${url}/api/station/door`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ code }),
-  });
-  return reply.headers.getSetCookie()[0]!.split(';')[0]!;
-};
-
 /** Hands a set to children, as the teacher's screen does. @returns its id */
 export const handSet = async (hoppel: Hoppel, childIds: number[] | null, source: SetSource): Promise<string> => {
   const id = newId();

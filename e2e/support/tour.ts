@@ -3,7 +3,7 @@ import { CLOVER_ROOM } from '../../demo/clover.ts';
 import { seededRng } from '../../core/common/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { simulateAnswer } from '../../core/simulation/index.ts';
-import { tabletPass } from './station.ts';
+import { bareTablet, type BareTablet } from './bareTablet.ts';
 
 interface RoundSeen {
   readonly id: string;
@@ -15,12 +15,11 @@ interface RoundSeen {
 
 /** Drives a running Hoppel through its public interface, as the board and tablets do. */
 export const tourOf = (url: string) => {
-  let pass: string | undefined;
+  let tablet: BareTablet | undefined;
   const send = async (path: string, body: unknown): Promise<void> => {
-    pass ??= await tabletPass(url);
     const reply = await fetch(`${url}/api${path}`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json', cookie: pass },
+      headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
     });
     if (!reply.ok) throw new Error(`${path}: ${reply.status} ${await reply.text()}`);
@@ -47,10 +46,11 @@ export const tourOf = (url: string) => {
     answer: async (seed: number): Promise<void> => {
       const { id, index, entries } = await round();
       const rng = seededRng(seed);
+      tablet ??= await bareTablet(url);
       for (const [i, { behaves }] of CLOVER_ROOM.entries()) {
         if (i % 4 === 3) continue;
         const answer = simulateAnswer(behaves, { kind: 'set', shown: entries[index]!.item.shown }, rng);
-        await send('/answers', { id: newId(), childId: i + 1, answer, to: { setting: 'round', roundId: id, index } });
+        await tablet.answer({ childId: i + 1, answer, to: { setting: 'round', roundId: id, index } });
       }
     },
   };

@@ -1,6 +1,5 @@
 import type { Database } from 'better-sqlite3';
 import { AnswerRow } from '../../contract/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 
 interface StoredRow {
   id: string;
@@ -38,7 +37,8 @@ const fromRow = (row: StoredRow): AnswerRow =>
 const COLUMNS =
   'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
 
-export const createAnswerRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
+/** The answers of one class. */
+export const createAnswerRepository = (db: Database, classId: number) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO answer (${COLUMNS})
     VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @attempt, @item, @answer, @verdict, @findings,
@@ -59,6 +59,13 @@ export const createAnswerRepository = (db: Database, classes: Pick<ClassReposito
     SELECT ${COLUMNS} FROM answer
     WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
     ORDER BY seq`);
+  const selectStamp = db
+    .prepare<[number], string>(
+      `SELECT MAX(a.seq) || ' ' || COUNT(*)
+      FROM answer AS a JOIN child AS c ON c.id = a.child_id
+      WHERE c.class_id = ?`,
+    )
+    .pluck();
   const insertStandIn = db.prepare<[string]>('INSERT INTO stand_in_answer (answer_id) VALUES (?)');
   const countStandIns = db.prepare<[], number>('SELECT COUNT(*) FROM stand_in_answer').pluck();
   const deleteStandIns = db.prepare('DELETE FROM answer WHERE id IN (SELECT answer_id FROM stand_in_answer)');
@@ -76,8 +83,10 @@ export const createAnswerRepository = (db: Database, classes: Pick<ClassReposito
       const row = selectOne.get(id);
       return row && fromRow(row);
     },
-    /** Answers of the open class that count (first attempts; in a round the latest a child and item), oldest first. */
-    counted: (): AnswerRow[] => selectCounted.all(classes.openId()).map(fromRow),
+    /** Answers of the class that count (first attempts; in a round the latest a child and item), oldest first. */
+    counted: (): AnswerRow[] => selectCounted.all(classId).map(fromRow),
+    /** Another text whenever the answers are others: they only come, and stand-ins' go. */
+    stamp: (): string => selectStamp.get(classId) ?? '',
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
     noteStandIn: (id: string): void => {

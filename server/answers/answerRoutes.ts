@@ -1,15 +1,21 @@
 import { Router } from 'express';
 import { PostAnswer, type AnswerReply } from '../../contract/index.ts';
-import type { Live } from '../live/live.ts';
-import { isStandIn } from '../station/stationRoutes.ts';
-import type { Door } from '../station/door.ts';
-import type { Recorder } from './recordAnswer.ts';
+import type { Classrooms } from '../classroom/classrooms.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { tabletOf } from '../station/throughTheDoor.ts';
+import type { TabletRepository } from '../tablets/tabletRepository.ts';
 
-export const answerRoutes = (recorder: Recorder, live: Live, door: Door): Router =>
+/**
+ * What tablets send: each for a child who sits at it, or sat there when it answered, also of a class that is not open any more. The
+ * reply says that it is kept, and nothing else: a tablet marks for itself what it shows a child.
+ */
+export const answerRoutes = (classrooms: Classrooms, tablets: TabletRepository): Router =>
   Router().post('/', (req, res) => {
-    const { row, fresh } = recorder.fromTablet(PostAnswer.parse(req.body), isStandIn(door, req));
+    const posted = PostAnswer.parse(req.body);
+    const { id, simulated } = tabletOf(res);
+    const { recorder, live } = classrooms.ofChild(posted.childId);
+    if (!tablets.hasSat(id, posted.childId)) throw new HoppelError('other-child');
+    const { row, fresh } = recorder.fromTablet(posted, simulated);
     if (fresh) live.answersChanged(row.lessonId);
-    res
-      .status(fresh ? 201 : 200)
-      .json({ id: row.id, verdict: row.verdict, findings: row.findings } satisfies AnswerReply);
+    res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
   });

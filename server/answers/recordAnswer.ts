@@ -16,8 +16,8 @@ interface Parts {
   readonly children: ChildRepository;
   readonly lessons: LessonRepository;
   readonly rounds: RoundRepository;
-  /** Marking goes by what the child's class has agreed on. */
-  readonly settings: Pick<SettingsRepository, 'ofChild'>;
+  /** Marking goes by what the class has agreed on. */
+  readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
 
@@ -51,7 +51,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
       ...row,
       item,
       answer,
-      ...toMutable(markPosted(item, answer, settings.ofChild(row.childId))),
+      ...toMutable(markPosted(item, answer, settings.one())),
       source,
       storedAt: at.toISOString(),
       day: dayOf(at),

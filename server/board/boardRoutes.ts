@@ -1,23 +1,28 @@
 import { Router } from 'express';
 import { BoardCommand, BoardView, SenderId } from '../../contract/index.ts';
-import type { Live } from '../live/live.ts';
-import type { BoardRelay } from './boardRelay.ts';
+import { isRemote } from '../access.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
+import { remoteBoard } from '../remote/remoteView.ts';
 
 /** The board's state, what it shows, and what remotes wish of it. */
-export const boardRoutes = (relay: BoardRelay, live: Live): Router => {
+export const boardRoutes = (find: FindClassroom): Router => {
   const router = Router();
-  router.get('/', (_req, res) => {
-    res.json(live.board());
+  router.get('/', (req, res) => {
+    const board = find(req).live.board();
+    res.json(isRemote(res) ? remoteBoard(board) : board);
   });
   router.put('/view', (req, res) => {
+    const { relay, live } = find(req);
     if (relay.show(BoardView.parse(req.body))) live.viewChanged();
     res.status(204).end();
   });
   router.delete('/view/:boardId', (req, res) => {
+    const { relay, live } = find(req);
     if (relay.close(SenderId.parse(req.params['boardId']))) live.viewChanged();
     res.status(204).end();
   });
   router.post('/commands', (req, res) => {
+    const { relay, live } = find(req);
     const command = BoardCommand.parse(req.body);
     if (relay.isNew(command)) live.command(command);
     res.status(202).end();

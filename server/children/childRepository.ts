@@ -2,7 +2,6 @@ import type { Database } from 'better-sqlite3';
 import type { Child, ListedChild, PutChild } from '../../contract/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import type { Day } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 interface ChildRow {
@@ -16,12 +15,14 @@ interface ChildRow {
 const COLUMNS = 'id, name, picture, absent_on, moved_away, home_language';
 const bare = ({ id, name, picture }: ChildRow): Child => ({ id, name, picture });
 
-/** The children of the open class. */
-export const createChildRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
+/** The children of one class. */
+export const createChildRepository = (db: Database, classId: number) => {
   const select = db.prepare<[number, number], ChildRow>(
     `SELECT ${COLUMNS} FROM child WHERE class_id = ? AND moved_away = ? ORDER BY position, id`,
   );
-  const selectOne = db.prepare<[number], ChildRow>(`SELECT ${COLUMNS} FROM child WHERE id = ?`);
+  const selectOne = db.prepare<[number, number], ChildRow>(
+    `SELECT ${COLUMNS} FROM child WHERE id = ? AND class_id = ?`,
+  );
   const insert = db.prepare<[number, string, string, number]>(
     'INSERT INTO child (class_id, name, picture, position) VALUES (?, ?, ?, ?)',
   );
@@ -34,30 +35,36 @@ export const createChildRepository = (db: Database, classes: Pick<ClassRepositor
     .prepare<[number], number>('SELECT COALESCE(MAX(position), 0) FROM child WHERE class_id = ?')
     .pluck();
 
-  const here = (): ChildRow[] => select.all(classes.openId(), 0);
+  const present = (): ChildRow[] => select.all(classId, 0);
   const row = (id: number): ChildRow => {
-    const found = selectOne.get(id);
+    const found = selectOne.get(id, classId);
     if (found === undefined) throw new HoppelError('unknown-child');
     return found;
   };
   const freePictures = (): string[] => {
-    const taken = new Set(here().map(({ picture }) => picture));
+    const taken = new Set(present().map(({ picture }) => picture));
     return PICTURES.filter((picture) => !taken.has(picture));
   };
   return {
     /** Those who are here, in class order. */
-    all: (): Child[] => here().map(bare),
+    all: (): Child[] => present().map(bare),
     /** The same with what only the teacher knows. @param today whose absence counts */
     listed: (today: Day): ListedChild[] =>
-      here().map((child) => ({
+      present().map((child) => ({
         ...bare(child),
         absent: child.absent_on === today,
         homeLanguage: child.home_language,
       })),
-    movedAway: (): Child[] => select.all(classes.openId(), 1).map(bare),
-    absentIds: (today: Day): number[] => here().flatMap(({ id, absent_on }) => (absent_on === today ? [id] : [])),
-    /** A child of any class, moved away or not: a tablet may still send what belongs to the class before. @throws HoppelError unknown-child */
+    movedAway: (): Child[] => select.all(classId, 1).map(bare),
+    absentIds: (today: Day): number[] => present().flatMap(({ id, absent_on }) => (absent_on === today ? [id] : [])),
+    /** Moved away or not: a tablet may still send what it did before. @throws HoppelError unknown-child */
     one: (id: number): Child => bare(row(id)),
+    /** A child that can sit down today. @throws HoppelError unknown-child when it moved away or is of another class */
+    here: (id: number): Child => {
+      const found = row(id);
+      if (found.moved_away === 1) throw new HoppelError('unknown-child');
+      return bare(found);
+    },
     /**
      * Adds children at the end of the list, each with a picture no other child has.
      * @throws HoppelError class-full when there are not so many pictures
@@ -65,10 +72,10 @@ export const createChildRepository = (db: Database, classes: Pick<ClassRepositor
     add: db.transaction((fresh: readonly { readonly name: string; readonly picture?: string }[]): void => {
       const wished = new Set(fresh.map(({ picture }) => picture));
       const free = freePictures().filter((picture) => !wished.has(picture));
-      let position = lastPlace.get(classes.openId())!;
+      let position = lastPlace.get(classId)!;
       for (const { name, picture = free.shift() } of fresh) {
         if (picture === undefined) throw new HoppelError('class-full');
-        insert.run(classes.openId(), name, picture, (position += 1));
+        insert.run(classId, name, picture, (position += 1));
       }
     }),
     /** @throws HoppelError unknown-child, picture-taken, class-full when a child who comes back finds no free picture */
@@ -76,7 +83,7 @@ export const createChildRepository = (db: Database, classes: Pick<ClassRepositor
       const old = row(id);
       const movedAway = change.movedAway ?? old.moved_away === 1;
       let picture = change.picture ?? old.picture;
-      const taken = !movedAway && here().some((other) => other.id !== id && other.picture === picture);
+      const taken = !movedAway && present().some((other) => other.id !== id && other.picture === picture);
       if (taken && change.picture !== undefined) throw new HoppelError('picture-taken');
       if (taken) picture = freePictures()[0] ?? '';
       if (picture === '') throw new HoppelError('class-full');
@@ -91,7 +98,7 @@ export const createChildRepository = (db: Database, classes: Pick<ClassRepositor
     }),
     /** @throws HoppelError malformed unless these are all the children who are here, each once */
     order: db.transaction((ids: readonly number[]): void => {
-      const known = here().map(({ id }) => id);
+      const known = present().map(({ id }) => id);
       if (known.length !== ids.length || !known.every((id) => ids.includes(id)))
         throw new HoppelError('malformed', 'ids: must be every child of the class once');
       ids.forEach((id, i) => place.run(i + 1, id));

@@ -34,9 +34,9 @@ const COLUMNS = 'c.id, c.name, c.number_time, c.demo, c.go_on, c.with_group, c.c
 
 /** The classes, and which of them is open: the one that screens and tablets show. */
 export const createClassRepository = (db: Database) => {
-  const selectOpen = db.prepare<[], StoredRow>(
-    `SELECT ${COLUMNS} FROM class AS c JOIN open_class AS o ON o.class_id = c.id`,
-  );
+  const selectOpen = db.prepare<[], number>('SELECT class_id FROM open_class').pluck();
+  const selectOne = db.prepare<[number], StoredRow>(`SELECT ${COLUMNS} FROM class AS c WHERE c.id = ?`);
+  const selectOfChild = db.prepare<[number], number>('SELECT class_id FROM child WHERE id = ?').pluck();
   const selectAll = db.prepare<[], { id: number; name: string }>('SELECT id, name FROM class ORDER BY id');
   const selectBySender = db.prepare<[string], number>('SELECT id FROM class WHERE sender_id = ?').pluck();
   const exists = db.prepare<[number], number>('SELECT 1 FROM class WHERE id = ?').pluck();
@@ -52,21 +52,20 @@ export const createClassRepository = (db: Database) => {
     VALUES (1, ?)
     ON CONFLICT (id) DO UPDATE SET class_id = excluded.class_id`);
 
-  const maybeOpen = (): ClassRow | undefined => {
-    const row = selectOpen.get();
+  const maybe = (id: number): ClassRow | undefined => {
+    const row = selectOne.get(id);
     return row && fromRow(row);
   };
-  /** @throws HoppelError no-class before one was set up */
-  const opened = (): ClassRow => {
-    const row = maybeOpen();
-    if (row === undefined) throw new HoppelError('no-class');
-    return row;
-  };
   return {
-    maybeOpen,
-    opened,
+    maybe,
     /** Id of the open class; 0, which no class has, before one was set up. */
-    openId: (): number => maybeOpen()?.id ?? 0,
+    openId: (): number => selectOpen.get() ?? 0,
+    /** @throws HoppelError unknown-child */
+    ofChild: (childId: number): number => {
+      const id = selectOfChild.get(childId);
+      if (id === undefined) throw new HoppelError('unknown-child');
+      return id;
+    },
     all: (): { id: number; name: string }[] => selectAll.all(),
     /** The class a sender set up before, if it did. */
     maybeBySender: (senderId: string): number | undefined => selectBySender.get(senderId),
@@ -77,9 +76,10 @@ export const createClassRepository = (db: Database) => {
       if (exists.get(id) === undefined) throw new HoppelError('unknown-class');
       open.run(id);
     },
-    /** Changes the open class; what is not given stays. */
-    change: (change: PutClass & { readonly chime?: number }): void => {
-      const row = opened();
+    /** Changes a class; what is not given stays. @throws HoppelError no-class */
+    change: (id: number, change: PutClass & { readonly chime?: number }): void => {
+      const row = maybe(id);
+      if (row === undefined) throw new HoppelError('no-class');
       const { thresholds, ...rest } = { ...row, ...change };
       update.run({ ...rest, ...thresholds });
     },

@@ -96,7 +96,7 @@ describe('several classes', () => {
     const back = await school.put('/classes/open', { classId: clover.class.id }).expect(200);
     expect(back.body).toMatchObject({ settings: { english: 'en-GB' }, lessons: clover.lessons });
     expect((await school.get('/record/class')).body.children).toHaveLength(22);
-    expect((await school.get('/station')).body.className).toBe('Clover Room');
+    expect((await (await school.tablet()).get('/station')).body.className).toBe('Clover Room');
   });
   it('do not show each other’s round', async () => {
     await school.post('/rounds', { id: newId(), lessonId: 8 }).expect(201);
@@ -157,7 +157,7 @@ describe('the class list', () => {
     const { body } = await school.put(`/children/${id}`, { movedAway: true }).expect(200);
     expect(body.children).toHaveLength(21);
     expect(body.movedAway).toEqual([{ id, name: 'Nia', picture }]);
-    expect((await school.get('/station')).body.children).toHaveLength(21);
+    expect((await (await school.tablet()).get('/station')).body.children).toHaveLength(21);
     expect((await school.get(`/record/children/${id}`).expect(200)).body.answers.length).toBeGreaterThan(5);
     await school.put(`/children/${(await child('Ada')).id}`, { picture }).expect(200); // free now
     const back = await school.put(`/children/${id}`, { movedAway: false }).expect(200);
@@ -177,7 +177,7 @@ describe('the class list', () => {
     const { id } = await child('Ida');
     await school.put(`/children/${id}`, { homeLanguage: 'de' }).expect(200);
     expect(await child('Ida')).toMatchObject({ homeLanguage: 'de' });
-    expect(JSON.stringify((await school.get('/station')).body)).not.toMatch(/homeLanguage|absent/);
+    expect(JSON.stringify((await (await school.tablet()).get('/station')).body)).not.toMatch(/homeLanguage|absent/);
     await school.put(`/children/${id}`, { homeLanguage: null }).expect(200);
     expect((await child('Ida')).homeLanguage).toBeNull();
     await school.put(`/children/${id}`, { homeLanguage: 'half five' }).expect(400);

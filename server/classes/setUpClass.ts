@@ -2,17 +2,13 @@ import type { Database } from 'better-sqlite3';
 import { DAY_EVENTS, SCHOOL_DAY } from '../../core/items/index.ts';
 import { EVENT_PICTURES, type Picture } from '../../core/pictures/index.ts';
 import { DEFAULT_CONVENTIONS, wordsOf } from '../../core/wording/index.ts';
-import type { ChildRepository } from '../children/childRepository.ts';
-import type { DayRepository } from '../day/dayRepository.ts';
-import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import type { Classrooms } from '../classroom/classrooms.ts';
 import type { ClassRepository } from './classRepository.ts';
 
 interface Parts {
   readonly db: Database;
   readonly classes: ClassRepository;
-  readonly children: ChildRepository;
-  readonly settings: SettingsRepository;
-  readonly day: DayRepository;
+  readonly classrooms: Pick<Classrooms, 'one' | 'opened'>;
 }
 
 export interface NewClass {
@@ -35,17 +31,19 @@ const capital = (words: string): string => words.charAt(0).toUpperCase() + words
  * Makes a class with its children and a school day to start from, all or nothing, and opens it. A class made beside another
  * begins with the conventions of the one open before: one choice holds everywhere.
  */
-export const createClassSetUp = ({ db, classes, children, settings, day }: Parts) =>
+export const createClassSetUp = ({ db, classes, classrooms }: Parts) =>
   db.transaction((fresh: NewClass): void => {
     const known = classes.maybeBySender(fresh.id);
     if (known !== undefined) {
       classes.open(known);
       return;
     }
-    const before = classes.maybeOpen() === undefined ? undefined : settings.one();
+    const before = classes.openId() === 0 ? undefined : classrooms.opened().settings.one();
     const { name, demo } = fresh;
     const thresholds = { goOn: 80, withGroup: 50 };
-    classes.open(classes.add(fresh.id, { name, demo, numberTime: NUMBER_TIME, thresholds, chime: CHIME }));
+    const id = classes.add(fresh.id, { name, demo, numberTime: NUMBER_TIME, thresholds, chime: CHIME });
+    classes.open(id);
+    const { settings, children, day } = classrooms.one(id);
     if (before !== undefined) settings.save(before);
     children.add(fresh.children);
     const english = before?.english ?? DEFAULT_CONVENTIONS.english;

@@ -9,7 +9,8 @@ import type { Planner } from '../plan/planner.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 
 interface Parts {
-  readonly classes: ClassRepository;
+  readonly classes: Pick<ClassRepository, 'all' | 'maybe'>;
+  readonly classId: number;
   readonly children: ChildRepository;
   readonly lessons: LessonRepository;
   readonly settings: SettingsRepository;
@@ -21,11 +22,11 @@ interface Parts {
 /** Thresholds and chime of a data file without a class; nothing goes by them. */
 const NO_CLASS = { thresholds: { goOn: 80, withGroup: 50 }, chime: 0 };
 
-/** All that every teacher's screen needs, of the open class, as of now. */
+/** All that every teacher's screen needs of a class, as of now. */
 export const createClassroomState =
-  ({ classes, children, lessons, settings, planner, day, now }: Parts) =>
+  ({ classes, classId, children, lessons, settings, planner, day, now }: Parts) =>
   (): Classroom => {
-    const found = classes.maybeOpen();
+    const found = classes.maybe(classId);
     const today = dayOf(now());
     const unit = lessons.all();
     const taught = lessons.taught();

@@ -1,10 +1,9 @@
 import type { Database } from 'better-sqlite3';
 import type { RoutineEntry } from '../../contract/index.ts';
 import type { Day } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 
-/** The day of the open class, and the moments of it that were chosen for a date. */
-export const createDayRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
+/** The day of one class, and the moments of it that were chosen for a date. */
+export const createDayRepository = (db: Database, classId: number) => {
   const select = db.prepare<[number], RoutineEntry>(
     'SELECT id, name, picture, at_min AS at FROM routine_entry WHERE class_id = ? ORDER BY at_min, id',
   );
@@ -22,21 +21,20 @@ export const createDayRepository = (db: Database, classes: Pick<ClassRepository,
   const forget = db.prepare<[number]>('DELETE FROM moment_choice WHERE class_id = ?');
   return {
     /** In the order of the day. */
-    routine: (): RoutineEntry[] => select.all(classes.openId()),
+    routine: (): RoutineEntry[] => select.all(classId),
     /** Puts another day in place of the one there was; moments chosen among the old entries are forgotten. */
     save: db.transaction((entries: readonly Omit<RoutineEntry, 'id'>[]): void => {
-      const id = classes.openId();
-      clear.run(id);
-      forget.run(id);
-      for (const { name, picture, at } of entries) insert.run(id, name, picture, at);
+      clear.run(classId);
+      forget.run(classId);
+      for (const { name, picture, at } of entries) insert.run(classId, name, picture, at);
     }),
     /** Ids of the entries chosen for a date; none when the offer holds. */
     maybeChosen: (day: Day): number[] | undefined => {
-      const row = selectChoice.get(classes.openId(), day);
+      const row = selectChoice.get(classId, day);
       return row === undefined ? undefined : (JSON.parse(row) as number[]);
     },
     choose: (day: Day, entryIds: readonly number[]): void => {
-      choose.run(classes.openId(), day, JSON.stringify(entryIds));
+      choose.run(classId, day, JSON.stringify(entryIds));
     },
   };
 };

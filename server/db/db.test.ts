@@ -26,6 +26,7 @@ describe('the data file', () => {
       '0002_classes_and_plans.sql',
       '0003_rounds_of_many_tasks.sql',
       '0004_tablets.sql',
+      '0005_passes.sql',
     ]);
     again.close();
   });

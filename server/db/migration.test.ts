@@ -61,26 +61,27 @@ describe('a data file of one class', () => {
   });
   const parts = () => {
     const classes = createClassRepository(db);
-    const plans = createPlanRepository(db, classes);
-    return { classes, plans, lessons: createLessonRepository(db, classes, plans) };
+    const classId = classes.openId();
+    const plans = createPlanRepository(db, classId);
+    return { classes, classId, plans, lessons: createLessonRepository(db, classId, plans) };
   };
 
   it('becomes a file of several with that class open, its children in the order they had, its settings', () => {
-    const { classes } = parts();
-    expect(classes.opened()).toMatchObject({
+    const { classes, classId } = parts();
+    expect(classes.maybe(classId)).toMatchObject({
       name: 'Clover Room',
       numberTime: '10:15',
       thresholds: { goOn: 80, withGroup: 50 },
     });
     expect(
-      createChildRepository(db, classes)
+      createChildRepository(db, classId)
         .all()
         .map(({ id, name }) => [id, name]),
     ).toEqual([
       [4, 'Ada'],
       [3, 'Zoë'],
     ]);
-    expect(createSettingsRepository(db, classes).one()).toMatchObject({ english: 'en-GB', snap: 5 });
+    expect(createSettingsRepository(db, classId).one()).toMatchObject({ english: 'en-GB', snap: 5 });
   });
   it('keeps its unit as the first state of a plan: same ids, days, minutes and times, titles of kinds there are no more', () => {
     const { plans, lessons } = parts();
@@ -108,7 +109,7 @@ describe('a data file of one class', () => {
     expect(plans.maybeHead()!.plan.choices).toMatchObject({ firstDay: '2026-11-16', level: 'first-grade' });
   });
   it('its round asks for the same clocks in the same order, and stands where it stood', () => {
-    expect(createRoundRepository(db, parts().classes).latest()?.round).toMatchObject({
+    expect(createRoundRepository(db, parts().classId).latest()?.round).toMatchObject({
       entries: [180, 0, 60].map((shown) => ({ item: { kind: 'set', shown }, origin: 'planned' })),
       spares: [],
       index: 1,
@@ -120,8 +121,8 @@ describe('a data file of one class', () => {
     });
   });
   it('keeps every answer, tick and decision, all pointing somewhere', () => {
-    const { classes, lessons } = parts();
-    expect(createAnswerRepository(db, classes).counted()).toHaveLength(1);
+    const { classId, lessons } = parts();
+    expect(createAnswerRepository(db, classId).counted()).toHaveLength(1);
     expect(lessons.ticks(12)).toEqual(['tablets']);
     expect(lessons.maybeDecision(11)).toBe('go-on');
     expect(db.pragma('foreign_key_check')).toEqual([]);

@@ -37,6 +37,7 @@ const STATUS: Record<ProblemCode, number> = {
   'code-needed': 401,
   'child-taken': 409,
   'seat-lost': 409,
+  'other-child': 403,
   'no-stand-ins': 409,
   failed: 500,
 };
@@ -79,6 +80,7 @@ const MESSAGE: Record<ProblemCode, string> = {
   'code-needed': "This tablet does not know the class's pictures yet.",
   'child-taken': 'This child is at another tablet.',
   'seat-lost': 'This tablet has no child any more.',
+  'other-child': 'A tablet answers only for a child that sits at it. Nothing was stored.',
   'no-stand-ins': 'Made-up children only come into the made-up class.',
   failed: 'Something went wrong in Hoppel. Nothing was stored.',
 };

@@ -1,17 +1,12 @@
 import type { Database } from 'better-sqlite3';
 import type { Lesson } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { PlanRepository } from '../plan/planRepository.ts';
 
-/** The lessons of the open class's unit as it stands, and what is kept beside the plan: ticks, notes, decisions. */
-export const createLessonRepository = (
-  db: Database,
-  classes: Pick<ClassRepository, 'openId'>,
-  plans: Pick<PlanRepository, 'maybeHead'>,
-) => {
-  const exists = db.prepare<[number], number>('SELECT 1 FROM lesson WHERE id = ?').pluck();
+/** The lessons of one class's unit as it stands, and what is kept beside the plan: ticks, notes, decisions. */
+export const createLessonRepository = (db: Database, classId: number, plans: Pick<PlanRepository, 'maybeHead'>) => {
+  const exists = db.prepare<[number, number], number>('SELECT 1 FROM lesson WHERE id = ? AND class_id = ?').pluck();
   const insert = db.prepare<[number]>('INSERT INTO lesson (class_id) VALUES (?)');
   const selectTaught = db
     .prepare<[number], number>(
@@ -48,15 +43,15 @@ export const createLessonRepository = (
       if (found === undefined) throw new HoppelError('unknown-lesson');
       return found;
     },
-    /** Was there ever such a lesson, of any class? One taken out of the unit still takes answers that were on their way. */
-    isKnown: (id: number): boolean => exists.get(id) !== undefined,
+    /** Did the class ever have such a lesson? One taken out of the unit still takes answers that were on their way. */
+    isKnown: (id: number): boolean => exists.get(id, classId) !== undefined,
     /** Ids of lessons children have answered in. */
-    taught: (): ReadonlySet<number> => new Set(selectTaught.all(classes.openId())),
+    taught: (): ReadonlySet<number> => new Set(selectTaught.all(classId)),
     /** Ids for so many new lessons, one after another. @returns the first */
     reserve: (count: number): number => {
       let first = 0;
       for (let i = 0; i < count; i++) {
-        const id = Number(insert.run(classes.openId()).lastInsertRowid);
+        const id = Number(insert.run(classId).lastInsertRowid);
         first ||= id;
       }
       return first;

@@ -17,8 +17,9 @@ describe('live streams', () => {
   /** A tablet at which a child has sat down. */
   const tabletOf = async (childId: number) => {
     const seat = newId();
-    await school.post('/station/seats', { childId, seat }).expect(200);
-    return openStream(`${school.url}/api/station/live?seat=${seat}`, school.pass());
+    const tablet = await school.tablet();
+    await tablet.sit(childId, seat).expect(200);
+    return tablet.listen(seat);
   };
 
   it('begin with the current state, so that a reconnect catches up', async () => {
@@ -46,7 +47,7 @@ describe('live streams', () => {
     const tablet = await tabletOf(3);
     await tablet.until(({ event }) => event === 'round');
     tablet.heard.length = 0;
-    await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
+    await school.answer(tabletAnswer(1, round.id, 0, 180)).expect(201);
     await teacher.until((one) => board(one, ({ answers }) => answers.length === 1));
     await school.post(`/rounds/${round.id}/moves`, { move: 'next', version: 0 }).expect(200);
     await tablet.until(({ event, data }) => event === 'round' && (data as { phase: string }).phase === 'think');
@@ -55,7 +56,7 @@ describe('live streams', () => {
   });
   it('bring a changed setting to both', async () => {
     const teacher = await openStream(`${school.url}/api/live`);
-    const tablet = await openStream(`${school.url}/api/station/live`, school.pass());
+    const tablet = await (await school.tablet()).listen();
     const { body } = await school.get('/classroom');
     await school.put('/settings', { ...body.settings, english: 'en-GB', snap: 5 }).expect(200);
     const changed = ({ event, data }: Heard): boolean =>

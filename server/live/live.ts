@@ -3,34 +3,57 @@ import type { Request, Response } from 'express';
 import type { BoardRelay } from '../board/boardRelay.ts';
 import type { BoardCommand, BoardState, Draft, Drafts, StationEvents, TeacherEvents } from '../../contract/index.ts';
 import type { Answer } from '../../core/items/index.ts';
+import { remoteBoard } from '../remote/remoteView.ts';
 import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { Seats } from '../station/seats.ts';
 import { stationRound } from '../station/stationRound.ts';
 
-interface StationSession {
-  /** The seat this tablet has taken, or will. */
-  seat: string | undefined;
+interface ScreenState {
+  /** A second device of the teacher's, which hears nothing of results. */
+  readonly isRemote: boolean;
 }
+/** A screen of the teacher's that listens. */
+export type Screen = Session<ScreenState>;
+
+interface TabletState {
+  readonly tabletId: number;
+  /** The seat its page has taken, or will; none at the pictures. */
+  readonly seat: string | undefined;
+  /** Ends the connection. */
+  readonly close: () => void;
+}
+type TabletSession = Session<TabletState>;
 
 /** Milliseconds between two looks at which tablets fell silent. */
 const LOOK_ROUND_MS = 2000;
 /** Milliseconds a browser waits before it connects again after a lost stream. */
 const RETRY_MS = 1000;
 
+/** What a remote hears of. */
+const REMOTE_HEARS: ReadonlySet<keyof TeacherEvents> = new Set(['board', 'settings', 'view', 'command', 'classroom']);
+
+interface Parts {
+  readonly runner: RoundRunner;
+  readonly settings: SettingsRepository;
+  readonly relay: BoardRelay;
+  readonly seats: Seats;
+}
+
 /**
- * The classroom's live streams: one for the teacher's screens, one for the tablets. Every event carries the whole
+ * The live streams of one class: one for the teacher's screens, one for the tablets. Every event carries the whole
  * state it is about and every stream begins with the current state, so a reconnect catches up at once.
  */
-export const createLive = (runner: RoundRunner, settings: SettingsRepository, relay: BoardRelay, seats: Seats) => {
-  const teachers = createChannel();
-  const stations = createChannel<Record<string, unknown>, StationSession>();
-  const sessions = new Set<Session<StationSession>>();
+export const createLive = ({ runner, settings, relay, seats }: Parts) => {
+  const screens = createChannel<Record<string, unknown>, ScreenState>();
+  const remotes = createChannel<Record<string, unknown>, ScreenState>();
+  const stations = createChannel<Record<string, unknown>, TabletState>();
+  const tablets = new Set<TabletSession>();
   let ended = false;
 
   /** Children whose tablets listen now and were heard of not long ago, in ascending order. */
   const listening = (): number[] => {
-    const open = new Set([...sessions].map(({ state }) => state.seat));
+    const open = new Set([...tablets].map(({ state }) => state.seat));
     return seats
       .heard()
       .flatMap(({ childId, seat }) => (open.has(seat) ? [childId] : []))
@@ -39,7 +62,9 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
   const board = (): BoardState => runner.board(listening());
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
-    teachers.broadcast(data, event);
+    screens.broadcast(data, event);
+    if (!REMOTE_HEARS.has(event)) return;
+    remotes.broadcast(event === 'board' ? remoteBoard(data as BoardState) : data, event);
   };
   const tellStations = <E extends keyof StationEvents>(event: E, data: StationEvents[E]): void => {
     stations.broadcast(data, event);
@@ -63,16 +88,36 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
     tellTeachers('board', board());
     tellTeachers('tablets', null);
   };
+  /** A tablet looks again for what it may know; it is not told more where it is shut out. */
+  const letGo = (sessions: readonly TabletSession[]): void => {
+    for (const session of sessions) {
+      session.push(null, 'classroom');
+      session.push(null, 'away');
+      session.state.close();
+    }
+  };
 
   /** A tablet that fell silent does not say so. */
   const lookRound = setInterval(() => {
     if (listening().join() !== told) seatsChanged();
   }, LOOK_ROUND_MS);
+  lookRound.unref();
+
+  const register = (screen: Screen): void => {
+    (screen.state.isRemote ? remotes : screens).register(screen);
+    const state = board();
+    screen.push(screen.state.isRemote ? remoteBoard(state) : state, 'board');
+    screen.push(settings.one(), 'settings');
+    screen.push(relay.view(), 'view');
+    if (!screen.state.isRemote) screen.push(allDrafts(), 'drafts');
+  };
 
   return {
     board,
     listening,
     seatsChanged,
+    /** Ids of tablets that listen, at the pictures or with a child. */
+    tabletsListening: (): ReadonlySet<number> => new Set([...tablets].map(({ state }) => state.tabletId)),
     /** A child sets or draws: what it has now goes to the wall. What is late, for a task before, is let go. */
     draft: (childId: number, roundId: string, index: number, answer: Answer): void => {
       const now = allDrafts();
@@ -80,10 +125,16 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
       drafts.set(childId, answer);
       tellTeachers('draft', { childId, roundId, index, answer });
     },
-    /** A tablet's child was sent off: it goes back to the pictures. */
-    sendAway: (seat: string): void => {
-      for (const session of sessions) if (session.state.seat === seat) session.push(null, 'away');
+    /** Children of some seats were sent off: their tablets go back to the pictures. */
+    sendAway: (gone: readonly string[]): void => {
+      for (const session of tablets)
+        if (session.state.seat !== undefined && gone.includes(session.state.seat)) session.push(null, 'away');
       seatsChanged();
+    },
+    /** Tablets whose pass was withdrawn hear nothing more. @param tabletId all of them unless one is named */
+    shutOut: (tabletId?: number): void => {
+      letGo([...tablets].filter(({ state }) => tabletId === undefined || state.tabletId === tabletId));
+      tellTeachers('tablets', null);
     },
     /** Sets were handed or taken back: tablets look again for what is to be practised. */
     practiceChanged: (): void => {
@@ -110,19 +161,6 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
       tellTeachers('classroom', null);
       tellStations('classroom', null);
     },
-    /** Another class is open: its board and settings hold, and every tablet starts from its pictures. */
-    classOpened: (): void => {
-      seats.clear();
-      const state = board();
-      tellTeachers('board', state);
-      tellTeachers('settings', settings.one());
-      tellTeachers('classroom', null);
-      tellTeachers('tablets', null);
-      tellStations('away', null);
-      tellStations('round', stationRound(state.round));
-      tellStations('settings', settings.one());
-      tellStations('classroom', null);
-    },
     viewChanged: (): void => tellTeachers('view', relay.view()),
     command: (command: BoardCommand): void => tellTeachers('command', command),
     recordChanged: (lessonId: number | null): void => tellTeachers('record', { lessonId }),
@@ -130,21 +168,33 @@ export const createLive = (runner: RoundRunner, settings: SettingsRepository, re
       tellTeachers('settings', settings.one());
       tellStations('settings', settings.one());
     },
-    joinTeacher: async (req: Request, res: Response): Promise<void> => {
-      const session = await createSession(req, res, { retry: RETRY_MS });
-      teachers.register(session);
-      session.push(board(), 'board');
-      session.push(settings.one(), 'settings');
-      session.push(relay.view(), 'view');
-      session.push(allDrafts(), 'drafts');
+    /** Another class is open: this one's tablets start from their pictures. @returns the screens, which look at another one now */
+    release: (): Screen[] => {
+      seats.clear();
+      letGo([...tablets]);
+      return [screens, remotes].flatMap((channel) => {
+        const all = [...channel.activeSessions] as Screen[];
+        all.forEach((screen) => channel.deregister(screen));
+        return all;
+      });
     },
-    joinStation: async (req: Request, res: Response, seat: string | undefined): Promise<void> => {
-      const session = await createSession<StationSession>(req, res, { retry: RETRY_MS, state: { seat } });
+    /** Screens that looked at another class look at this one: its board and settings hold. */
+    adopt: (looking: readonly Screen[]): void => {
+      looking.forEach(register);
+      tellTeachers('classroom', null);
+      tellTeachers('tablets', null);
+    },
+    joinTeacher: async (req: Request, res: Response, isRemote: boolean): Promise<void> => {
+      register(await createSession<ScreenState>(req, res, { retry: RETRY_MS, state: { isRemote } }));
+    },
+    joinStation: async (req: Request, res: Response, tabletId: number, seat: string | undefined): Promise<void> => {
+      const state: TabletState = { tabletId, seat, close: () => res.end() };
+      const session = await createSession<TabletState>(req, res, { retry: RETRY_MS, state });
       stations.register(session);
-      sessions.add(session);
-      if (seat !== undefined) seats.hear(seat);
+      tablets.add(session);
+      if (seat !== undefined) seats.hear(tabletId, seat);
       session.once('disconnected', () => {
-        sessions.delete(session);
+        tablets.delete(session);
         if (!ended) seatsChanged();
       });
       session.push(settings.one(), 'settings');

@@ -1,13 +1,18 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { SenderId } from '../../contract/index.ts';
-import type { Live } from './live.ts';
+import { isRemote } from '../access.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
+import { tabletOf } from '../station/throughTheDoor.ts';
 
 const StationQuery = z.object({ seat: SenderId.optional() });
 
 /** The stream of the teacher's screens. */
-export const teacherLiveRoutes = (live: Live): Router => Router().get('/', (req, res) => live.joinTeacher(req, res));
+export const teacherLiveRoutes = (find: FindClassroom): Router =>
+  Router().get('/', (req, res) => find(req).live.joinTeacher(req, res, isRemote(res)));
 
 /** The stream of a tablet, with the seat a child has taken there. */
-export const stationLiveRoutes = (live: Live): Router =>
-  Router().get('/', (req, res) => live.joinStation(req, res, StationQuery.parse(req.query).seat));
+export const stationLiveRoutes = (find: FindClassroom): Router =>
+  Router().get('/', (req, res) =>
+    find(req).live.joinStation(req, res, tabletOf(res).id, StationQuery.parse(req.query).seat),
+  );

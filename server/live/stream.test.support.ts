@@ -1,3 +1,5 @@
+import { get, type IncomingMessage } from 'node:http';
+
 /** One message of a stream. */
 export interface Heard {
   readonly event: string;
@@ -15,14 +17,17 @@ export interface Stream {
   end(): Promise<void>;
 }
 
-/** @param cookie what a tablet shows to come in */
-export const openStream = async (url: string, cookie = ''): Promise<Stream> => {
+/** @param cookie what a device shows to come in @param host the name it calls this computer by */
+export const openStream = async (url: string, cookie = '', host = new URL(url).host): Promise<Stream> => {
   const ending = new AbortController();
-  const response = await fetch(url, { signal: ending.signal, headers: { cookie } });
+  // Not fetch: that always calls a computer by the name in the address.
+  const response = await new Promise<IncomingMessage>((answered, failed) =>
+    get(url, { signal: ending.signal, headers: { cookie, host } }, answered).on('error', failed),
+  );
   const heard: Heard[] = [];
   const reading = (async () => {
     let text = '';
-    for await (const chunk of response.body!.pipeThrough(new TextDecoderStream())) {
+    for await (const chunk of response.setEncoding('utf8')) {
       text += chunk;
       const messages = text.split('\n\n');
       text = messages.pop()!;

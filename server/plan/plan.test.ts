@@ -151,7 +151,7 @@ describe('a unit that has begun', () => {
       answer: { kind: 'hands', hour: 90, minute: 0 },
       to: { setting: 'alone', lessonId: 8, item: { kind: 'set', shown: 180 }, attempt: 1 },
     };
-    await school.post('/answers', answer).expect(201);
+    await school.answer(answer).expect(201);
   });
   it('does not take a file in its place', async () => {
     const { text } = await school.get('/plan/unit.json').expect(200);
@@ -169,7 +169,7 @@ describe('a unit that has begun', () => {
       answer: { kind: 'hands', hour: 90, minute: 0 },
       to: { setting: 'alone', lessonId: 9, item: { kind: 'set', shown: 180 }, attempt: 1 },
     };
-    await school.post('/answers', answer).expect(201); // lesson 9 is being given today
+    await school.answer(answer).expect(201); // lesson 9 is being given today
     expect((await school.post('/plan/undo', { version: moved.plan.version }).expect(409)).body.code).toBe('too-late');
   });
 });

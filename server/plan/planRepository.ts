@@ -1,7 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { PlanDeed, StoredPlan } from '../../contract/index.ts';
 import type { Plan } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 
 interface StateRow {
   seq: number;
@@ -22,8 +21,8 @@ const COLUMNS = 'p.seq, p.deed, p.before, p.plan';
 /** States of units kept at most a class; older ones cannot be gone back to. */
 const KEPT = 300;
 
-/** Every state of the open class's unit. The one that holds is the class's `plan_seq`; nothing is ever changed in place. */
-export const createPlanRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
+/** Every state of one class's unit. The one that holds is the class's `plan_seq`; nothing is ever changed in place. */
+export const createPlanRepository = (db: Database, classId: number) => {
   const selectHead = db.prepare<[number], StateRow>(
     `SELECT ${COLUMNS} FROM plan_state AS p JOIN class AS c ON c.plan_seq = p.seq WHERE c.id = ?`,
   );
@@ -68,14 +67,13 @@ export const createPlanRepository = (db: Database, classes: Pick<ClassRepository
   const maybe = (row: StateRow | undefined): PlanRecord | undefined => row && fromRow(row);
   return {
     /** The state that holds; none before a unit was laid out. */
-    maybeHead: (): PlanRecord | undefined => maybe(selectHead.get(classes.openId())),
+    maybeHead: (): PlanRecord | undefined => maybe(selectHead.get(classId)),
     maybeOne: (seq: number): PlanRecord | undefined => maybe(selectOne.get(seq)),
     /** The newest state made from another one; what redo leads to. */
-    maybeAfter: (seq: number): PlanRecord | undefined => maybe(selectAfter.get(classes.openId(), seq)),
+    maybeAfter: (seq: number): PlanRecord | undefined => maybe(selectAfter.get(classId, seq)),
     isKnown: (changeId: string): boolean => isKnown.get(changeId) !== undefined,
     /** Adds a state made from the one that holds, and lets it hold. */
     add: (changeId: string, deed: PlanDeed, plan: Plan, at: Date): void => {
-      const classId = classes.openId();
       const { lastInsertRowid } = insert.run({
         classId,
         changeId,
@@ -91,7 +89,7 @@ export const createPlanRepository = (db: Database, classes: Pick<ClassRepository
     },
     /** Lets another state hold; none for a class without a unit. */
     hold: (seq: number | undefined): void => {
-      setHead.run(seq ?? null, classes.openId());
+      setHead.run(seq ?? null, classId);
     },
   };
 };

@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import { Router, type Request } from 'express';
 import {
   PostCalendarFile,
   PostPlanChange,
@@ -7,53 +7,40 @@ import {
   PostUnitFile,
   type CalendarFileReply,
 } from '../../contract/index.ts';
-import type { ClassroomState } from '../classroom/classroomState.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
-import type { ChildRepository } from '../children/childRepository.ts';
-import type { Live } from '../live/live.ts';
-import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
 import { readDaysOff } from './calendarFile.ts';
 import { calendarOfUnit } from './unitCalendar.ts';
 import { readUnitFile, writeUnitFile } from './unitFile.ts';
 import { planPdf } from './planPdf.ts';
-import type { Planner } from './planner.ts';
-
-interface Parts {
-  readonly planner: Planner;
-  readonly classes: ClassRepository;
-  readonly children: ChildRepository;
-  readonly settings: SettingsRepository;
-  readonly state: ClassroomState;
-  readonly live: Live;
-}
 
 /** A file name from the class's own name, without what file systems mind. */
 const fileName = (name: string, ending: string): string =>
   `${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'unit'}.${ending}`;
 
 /** The unit: laid out, changed, undone, taken out and in. */
-export const planRoutes = ({ planner, classes, children, settings, state, live }: Parts): Router => {
+export const planRoutes = (find: FindClassroom): Router => {
   const router = Router();
-  const changed = (): ReturnType<ClassroomState> => {
+  const changed = (req: Request) => {
+    const { live, state } = find(req);
     live.classroomChanged();
     return state();
   };
   router.post('/', (req, res) => {
     const { id, choices } = PostUnit.parse(req.body);
-    planner.make(id, choices);
-    res.status(201).json(changed());
+    find(req).planner.make(id, choices);
+    res.status(201).json(changed(req));
   });
   router.post('/changes', (req, res) => {
-    planner.change(PostPlanChange.parse(req.body));
-    res.json(changed());
+    find(req).planner.change(PostPlanChange.parse(req.body));
+    res.json(changed(req));
   });
   router.post('/undo', (req, res) => {
-    planner.undo(PostPlanStep.parse(req.body).version);
-    res.json(changed());
+    find(req).planner.undo(PostPlanStep.parse(req.body).version);
+    res.json(changed(req));
   });
   router.post('/redo', (req, res) => {
-    planner.redo(PostPlanStep.parse(req.body).version);
-    res.json(changed());
+    find(req).planner.redo(PostPlanStep.parse(req.body).version);
+    res.json(changed(req));
   });
 
   router.post('/days-off', (req, res) => {
@@ -62,21 +49,24 @@ export const planRoutes = ({ planner, classes, children, settings, state, live }
   });
   router.post('/unit-file', (req, res) => {
     const { id, text } = PostUnitFile.parse(req.body);
-    planner.readIn(id, readUnitFile(text));
-    res.status(201).json(changed());
+    find(req).planner.readIn(id, readUnitFile(text));
+    res.status(201).json(changed(req));
   });
-  router.get('/unit.json', (_req, res) => {
-    const { name } = classes.opened();
+  router.get('/unit.json', (req, res) => {
+    const { row, planner } = find(req);
+    const { name } = row();
     const text = writeUnitFile(name, planner.plan());
     res.attachment(fileName(name, 'hoppel.json')).type('json').send(text);
   });
-  router.get('/unit.ics', (_req, res) => {
-    const row = classes.opened();
+  router.get('/unit.ics', (req, res) => {
+    const { planner, settings, ...classroom } = find(req);
+    const row = classroom.row();
     const text = calendarOfUnit(row, planner.plan(), settings.one());
     res.attachment(fileName(row.name, 'ics')).type('text/calendar').send(text);
   });
-  router.get('/plan.pdf', async (_req, res) => {
-    const row = classes.opened();
+  router.get('/plan.pdf', async (req, res) => {
+    const { planner, settings, children, ...classroom } = find(req);
+    const row = classroom.row();
     const pdf = await planPdf(row, planner.plan(), settings.one(), children.all().length);
     res.attachment(fileName(row.name, 'pdf')).type('pdf').send(pdf);
   });

@@ -10,7 +10,7 @@ import {
   type Plan,
   type PlanChange,
 } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
+import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
@@ -19,7 +19,8 @@ import type { PlanRecord, PlanRepository } from './planRepository.ts';
 
 interface Parts {
   readonly db: Database;
-  readonly classes: ClassRepository;
+  /** @throws HoppelError no-class */
+  readonly row: () => ClassRow;
   readonly plans: PlanRepository;
   readonly lessons: LessonRepository;
   readonly settings: Pick<SettingsRepository, 'one'>;
@@ -27,7 +28,7 @@ interface Parts {
 }
 
 /** Lays out units, changes them, and goes back and forth between their states. */
-export const createPlanner = ({ db, classes, plans, lessons, settings, now }: Parts) => {
+export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts) => {
   const moment = (): Pick<ChangeContext, 'today' | 'taught'> => ({ today: dayOf(now()), taught: lessons.taught() });
   const head = (): PlanRecord => {
     const found = plans.maybeHead();
@@ -64,7 +65,7 @@ export const createPlanner = ({ db, classes, plans, lessons, settings, now }: Pa
   };
 
   return {
-    /** Where the unit of the open class stands; none before one was laid out. */
+    /** Where the unit of the class stands; none before one was laid out. */
     maybeState: (): PlanState | undefined => {
       const found = plans.maybeHead();
       if (found === undefined) return undefined;
@@ -80,7 +81,7 @@ export const createPlanner = ({ db, classes, plans, lessons, settings, now }: Pa
     /** Lays out a unit; past and given lessons stay before it. The same id again does nothing. */
     make: db.transaction((id: string, choices: UnitChoices): void => {
       if (plans.isKnown(id)) return;
-      classes.opened();
+      row();
       const kept = fixedLessons();
       let plan: Plan;
       try {
@@ -121,7 +122,7 @@ export const createPlanner = ({ db, classes, plans, lessons, settings, now }: Pa
     /** Takes a unit from a file. @throws HoppelError unit-begun when lessons of the class are past or given */
     readIn: db.transaction((id: string, { choices, skipped, lessons: read }: UnitFile): void => {
       if (plans.isKnown(id)) return;
-      classes.opened();
+      row();
       if (fixedLessons().length > 0) throw new HoppelError('unit-begun');
       const first = lessons.reserve(read.length);
       const numbered = read.map((lesson, i) => ({ ...lesson, id: first + i }));

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import request, { type Test } from 'supertest';
 import { v4 as newId } from 'uuid';
-import { openSchool, type School } from '../school.test.support.ts';
+import { openStream } from '../live/stream.test.support.ts';
+import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 import { createPairing } from './pairing.ts';
 
 /** The teacher's tablet: it reaches the school under its address on the classroom network. */
@@ -36,6 +37,25 @@ describe('a second device of the teacher’s', () => {
         .send({ id: newId(), boardId: newId(), wish: { do: 'next' } }),
       cookie,
     ).expect(202);
+  });
+  it('gets no verdict, before the reveal or after, no home language, and none of the unit', async () => {
+    await school.put('/children/3', { homeLanguage: 'de' }).expect(200);
+    const round = await beginRound(school);
+    const cookie = await letIn();
+    const stream = await openStream(`${school.url}/api/live`, cookie, HOST);
+    const teacher = await openStream(`${school.url}/api/live`);
+    await school.answer(tabletAnswer(1, round.id, 0, 180)).expect(201);
+    await teacher.until(({ data }) => JSON.stringify(data)?.includes('verdict'));
+    const board = await away(request(school.url).get('/api/board'), cookie).expect(200);
+    expect(board.body).toMatchObject({ round: { id: round.id }, answers: [] });
+    const classroom = await away(request(school.url).get('/api/classroom'), cookie).expect(200);
+    expect(classroom.body.children[2]).toMatchObject({ id: 3, homeLanguage: null });
+    await school.post(`/rounds/${round.id}/moves`, { move: 'next', version: 0 }).expect(200);
+    await stream.until(({ data }) => (data as { round?: { phase: string } } | null)?.round?.phase === 'think');
+    const heard = JSON.stringify([stream.heard, board.body, classroom.body]);
+    expect(heard).not.toMatch(/verdict|"de"|segments|choices/);
+    expect(stream.heard.map(({ event }) => event)).not.toContain('record');
+    await Promise.all([stream.end(), teacher.end()]);
   });
   it.each([
     ['get', '/record/class'],

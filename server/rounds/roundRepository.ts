@@ -1,6 +1,5 @@
 import type { Database } from 'better-sqlite3';
 import { Round } from '../../contract/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 interface RoundRow {
@@ -50,14 +49,17 @@ const toRow = (round: Round) => ({
   closed: round.closed ? 1 : 0,
 });
 
+/** Rounds of one class: those of its lessons. */
+const OF_CLASS = 'lesson_id IN (SELECT l.id FROM lesson AS l WHERE l.class_id = ?)';
 const COLUMNS = `id, lesson_id, entries, spares, think_seconds, countdown, repeat_missed, item_index, phase, revealed, replays, version, away, phase_since, closed`;
 
-export const createRoundRepository = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
-  const selectOne = db.prepare<[string], RoundRow>(`SELECT ${COLUMNS} FROM round WHERE id = ?`);
+/** The rounds of one class. */
+export const createRoundRepository = (db: Database, classId: number) => {
+  const selectOne = db.prepare<[string, number], RoundRow>(`SELECT ${COLUMNS} FROM round WHERE id = ? AND ${OF_CLASS}`);
   const selectLatest = db.prepare<[number], RoundRow & { day: string }>(`
     SELECT ${COLUMNS}, day
     FROM round
-    WHERE lesson_id IN (SELECT l.id FROM lesson AS l WHERE l.class_id = ?)
+    WHERE ${OF_CLASS}
     ORDER BY seq DESC
     LIMIT 1`);
   const insert = db.prepare<[Record<string, unknown>]>(`
@@ -69,9 +71,9 @@ export const createRoundRepository = (db: Database, classes: Pick<ClassRepositor
         repeat_missed = @repeatMissed, item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
         away = @away, phase_since = @phaseSince, closed = @closed
     WHERE id = @id`);
-  const closeAll = db.prepare('UPDATE round SET closed = 1 WHERE closed = 0');
+  const closeAll = db.prepare<[number]>(`UPDATE round SET closed = 1 WHERE closed = 0 AND ${OF_CLASS}`);
   const maybe = (id: string): Round | undefined => {
-    const row = selectOne.get(id);
+    const row = selectOne.get(id, classId);
     return row && fromRow(row);
   };
   return {
@@ -82,14 +84,14 @@ export const createRoundRepository = (db: Database, classes: Pick<ClassRepositor
       if (round === undefined) throw new HoppelError('unknown-round');
       return round;
     },
-    /** The round of the open class begun last, over or not, and its school day. */
+    /** The round begun last, over or not, and its school day. */
     latest: (): { round: Round; day: string } | undefined => {
-      const row = selectLatest.get(classes.openId());
+      const row = selectLatest.get(classId);
       return row && { round: fromRow(row), day: row.day };
     },
     /** Starts a round; any other is closed, for the class can only look at one board. */
     begin: db.transaction((round: Round, day: string): void => {
-      closeAll.run();
+      closeAll.run(classId);
       insert.run({ ...toRow(round), day });
     }),
     save: (round: Round): void => {

@@ -1,38 +1,43 @@
 import { Router, type Request } from 'express';
 import { PostMove, PostRound, PostTaps, PutAway, PutRoundOrder, RoundPace, SenderId } from '../../contract/index.ts';
-import type { Live } from '../live/live.ts';
-import type { RoundRunner } from './runRound.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
 
 const roundId = (req: Request): string => SenderId.parse(req.params['id']);
 
-export const roundRoutes = (runner: RoundRunner, live: Live): Router => {
+export const roundRoutes = (find: FindClassroom): Router => {
   const router = Router();
   router.post('/', (req, res) => {
+    const { runner, live } = find(req);
     runner.begin(PostRound.parse(req.body));
     live.roundChanged();
     res.status(201).json(live.board());
   });
   router.post('/:id/moves', (req, res) => {
+    const { runner, live } = find(req);
     runner.move(roundId(req), PostMove.parse(req.body));
     live.roundChanged();
     res.json(live.board());
   });
   router.post('/:id/taps', (req, res) => {
+    const { runner, live } = find(req);
     runner.tap(roundId(req), PostTaps.parse(req.body));
     live.answersChanged(null);
     res.json(live.board());
   });
   router.put('/:id/order', (req, res) => {
+    const { runner, live } = find(req);
     runner.reorder(roundId(req), PutRoundOrder.parse(req.body));
     live.roundChanged();
     res.json(live.board());
   });
   router.put('/:id/pace', (req, res) => {
+    const { runner, live } = find(req);
     runner.setPace(roundId(req), RoundPace.parse(req.body));
     live.roundChanged();
     res.json(live.board());
   });
   router.put('/:id/away', (req, res) => {
+    const { runner, live } = find(req);
     runner.setAway(roundId(req), PutAway.parse(req.body).away);
     live.roundChanged();
     res.json(live.board());

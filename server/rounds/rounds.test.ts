@@ -1,6 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { openStream } from '../live/stream.test.support.ts';
 import { LESSON, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 
 describe('a round', () => {
@@ -38,7 +37,7 @@ describe('a round', () => {
   it('goes on after a restart where it was, with what was answered and who is away', async () => {
     await move(0).expect(200);
     await school.put(`/rounds/${round.id}/away`, { away: [4, 9] }).expect(200);
-    await school.post('/answers', tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
+    await school.answer(tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
     const before = await board();
     await school.restart();
     expect(await board()).toEqual(before);
@@ -64,7 +63,7 @@ describe('a round', () => {
   });
   it('lets the teacher correct a tablet’s answer without losing it', async () => {
     await moveTo('missed');
-    await school.post('/answers', tabletAnswer(2, round.id, 0, 15)).expect(201);
+    await school.answer(tabletAnswer(2, round.id, 0, 15)).expect(201);
     await school
       .post(`/rounds/${round.id}/taps`, { index: 0, taps: [{ id: newId(), childId: 2, got: true }] })
       .expect(200);
@@ -97,7 +96,7 @@ describe('a round', () => {
     const { version } = (await board()).round;
     await move(version, 'end').expect(200);
     expect((await board()).round).toMatchObject({ index: 0, phase: 'done', closed: true });
-    expect((await school.post('/answers', tabletAnswer(1, round.id, 0, 0)).expect(409)).body.code).toBe('round-closed');
+    expect((await school.answer(tabletAnswer(1, round.id, 0, 0)).expect(409)).body.code).toBe('round-closed');
     await move(version + 1, 'back').expect(200);
     expect((await board()).round).toMatchObject({ index: 0, phase: 'ask', closed: false });
   });
@@ -109,13 +108,13 @@ describe('a round', () => {
   it('left open on an earlier day does not come back', async () => {
     school.db.prepare("UPDATE round SET day = '2026-11-23'").run();
     expect((await board()).round).toBeNull();
-    const tablet = await openStream(`${school.url}/api/station/live`, school.pass());
+    const tablet = await (await school.tablet()).listen();
     expect(await tablet.next('round')).toBeNull();
     await tablet.end();
   });
   it('is what the class view then tells of, child by child and time by time', async () => {
     const before = (await school.get('/record/class').expect(200)).body;
-    await school.post('/answers', tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
+    await school.answer(tabletAnswer(1, round.id, 0, round.times[0]!)).expect(201);
     await moveTo('missed');
     await school
       .post(`/rounds/${round.id}/taps`, { index: 0, taps: [{ id: newId(), childId: 4, got: false }] })

@@ -1,19 +1,13 @@
 import { Router } from 'express';
 import { v4 as newId } from 'uuid';
 import { Settings } from '../../contract/index.ts';
-import type { Live } from '../live/live.ts';
-import type { Planner } from '../plan/planner.ts';
-import type { SettingsRepository } from './settingsRepository.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
 
-interface Parts {
-  readonly settings: SettingsRepository;
-  readonly planner: Planner;
-  readonly live: Live;
-}
-
-export const settingsRoutes = ({ settings, planner, live }: Parts): Router =>
+export const settingsRoutes = (find: FindClassroom): Router =>
   Router().put('/', (req, res) => {
+    const { row, settings, planner, live } = find(req);
     const chosen = Settings.parse(req.body);
+    row();
     const before = settings.one();
     settings.save(chosen);
     live.settingsChanged();

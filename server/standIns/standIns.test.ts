@@ -58,22 +58,22 @@ describe('a room of stand-ins', () => {
     await teacher.end();
   });
   it('leaves the seats of real children alone, and gives way to one who comes', async () => {
-    await school.post('/station/seats', { childId: 1, seat: newId() }).expect(200);
+    await (await school.tablet()).sit(1).expect(200);
     await fill().expect(201);
     await until(async () => (await sitting()) === 22);
     const seats = (await school.get('/tablets')).body.seats as { childId: number; simulated: boolean }[];
     expect(seats.find(({ childId }) => childId === 1)!.simulated).toBe(false);
-    await school.post('/station/seats', { childId: 2, seat: newId() }).expect(200);
+    await (await school.tablet()).sit(2).expect(200);
     await until(async () => (await running()) === 20);
     // It answers for that child no more: the child's own answer is the only one.
     const round = await beginRound(school);
     await until(async () => (await answered()) === 20);
-    await school.post('/answers', tabletAnswer(2, round.id, 0, 180)).expect(201);
+    await school.answer(tabletAnswer(2, round.id, 0, 180)).expect(201);
   });
   it('takes none of a real child’s answers with it', async () => {
     await fill().expect(201);
     const round = await beginRound(school);
-    await school.post('/answers', tabletAnswer(1, round.id, 0, 180)).expect(201);
+    await school.answer(tabletAnswer(1, round.id, 0, 180)).expect(201);
     await until(async () => (await answered()) > 5);
     await school.delete('/tablets/stand-ins').expect(200);
     const { body } = await school.get('/board');

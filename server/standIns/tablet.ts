@@ -3,17 +3,19 @@ import { EventSource } from 'eventsource';
 import { v4 as newId } from 'uuid';
 import {
   HERE_MS,
+  Rest,
   StationChild,
   StationRound,
   StationState,
   type ClassCode,
   type PostAnswer,
+  type PostRest,
 } from '../../contract/index.ts';
 import { gearedAngles, normaliseAngle, turnBetween } from '../../core/clock/index.ts';
 import { pick, type Rng } from '../../core/common/index.ts';
 import { CLOCK_PARTS, startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import { nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
+import { taskAfter, type Practised, type Session } from '../../core/practice/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, type SimulatedChild } from '../../core/simulation/index.ts';
 
 /** A made-up child at a tablet of its own. */
@@ -139,17 +141,26 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
   const practise = async (): Promise<void> => {
     const practice = (await sit())?.practice;
     if (practice === undefined || practice === null) return;
+    const { lessonId, follows } = practice;
     const done: Practised[] = [];
+    /** The session as it was made ready last, and how many answers came before it. */
+    let session: Session = practice.session;
+    let before = 0;
     const isFree = (): boolean => !isOver() && (round === null || round.closed);
     while (isFree()) {
-      const { set, needs, lessonId } = practice;
-      const item = set === null ? nextByNeed(needs, done, rng) : nextOfSet(set, needs, done, rng);
+      const item = taskAfter(session, done.slice(before));
       if (item === undefined) return;
       await think();
       if (!isFree()) return;
       const answer = given(behaves, item, rng);
       await post(answer, { setting: 'alone', lessonId, item, attempt: 1 });
       done.push({ item, answer, verdict: mark(item, answer, settings).verdict });
+      if (!follows) continue;
+      const asked = done.map(({ item: task, verdict }) => ({ item: task, verdict }));
+      const reply = await send('POST', '/station/rest', { seat, asked } satisfies PostRest);
+      if (!reply.ok) continue;
+      session = Rest.parse(await reply.json()).session;
+      before = done.length;
     }
   };
 

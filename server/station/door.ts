@@ -1,62 +1,58 @@
-import { randomBytes, randomInt } from 'node:crypto';
+import { randomInt } from 'node:crypto';
 import type { Database } from 'better-sqlite3';
 import type { ClassCode } from '../../contract/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { newCode } from '../../core/pictures/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 import type { Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import type { TabletRepository } from '../tablets/tabletRepository.ts';
 
 /** Wrong codes from all tablets together before nobody can try for a while: small children tap beside, machines try them all. */
 const TRIES = 40;
 const PAUSE_MS = 30_000;
 
-/** What a tablet shows once it knows the pictures: whose class, and whether it is a stand-in of the demo. */
-export interface Pass {
-  readonly simulated: boolean;
+interface Parts {
+  readonly db: Database;
+  readonly classId: number;
+  readonly tablets: TabletRepository;
+  readonly now: Now;
 }
 
-const STAND_IN = '.stand-in';
-
 /**
- * The way in for tablets: three pictures that stand on the board. It keeps other rooms and chance visitors out, no more; results
- * are never on a tablet.
+ * The way in for tablets to one class: three pictures that stand on the board. It keeps other rooms and chance visitors out, no
+ * more; results are never on a tablet.
  */
-export const createDoor = (db: Database, classes: Pick<ClassRepository, 'opened' | 'openId'>, now: Now) => {
-  const select = db.prepare<[number], { code: string; token: string }>(
-    'SELECT code, token FROM class_door WHERE class_id = ?',
-  );
-  const save = db.prepare<[number, string, string]>(`
-    INSERT INTO class_door (class_id, code, token)
-    VALUES (?, ?, ?)
-    ON CONFLICT (class_id) DO UPDATE SET code = excluded.code, token = excluded.token`);
+export const createDoor = ({ db, classId, tablets, now }: Parts) => {
+  const select = db.prepare<[number], string>('SELECT code FROM door WHERE class_id = ?').pluck();
+  const save = db.prepare<[number, string]>(`
+    INSERT INTO door (class_id, code)
+    VALUES (?, ?)
+    ON CONFLICT (class_id) DO UPDATE SET code = excluded.code`);
   let wrong = 0;
   let shutUntil = 0;
 
-  const make = (): { code: string; token: string } => {
+  const make = (): string => {
     const code = JSON.stringify(newCode(seededRng(randomInt(2 ** 32))));
-    const made = { code, token: randomBytes(24).toString('base64url') };
-    save.run(classes.opened().id, made.code, made.token);
-    return made;
+    save.run(classId, code);
+    return code;
   };
-  const door = (): { code: string; token: string } => select.get(classes.opened().id) ?? make();
-  const codeOf = ({ code }: { code: string }): ClassCode => JSON.parse(code) as ClassCode;
+  const pictures = (): string => select.get(classId) ?? make();
   return {
-    /** @throws HoppelError no-class */
-    code: (): ClassCode => codeOf(door()),
-    /** New pictures; every tablet is asked for them again. @throws HoppelError no-class */
+    code: (): ClassCode => JSON.parse(pictures()) as ClassCode,
+    /** New pictures; every tablet is asked for them again. */
     renew: (): void => {
       make();
+      tablets.withdrawAll(classId);
     },
     /**
-     * Lets a tablet in. @returns what it shows from then on
-     * @throws HoppelError wrong-code, too-many-tries, no-class
+     * Lets a tablet in. @param shown the pass it has from before, if it has one
+     * @returns the pass it shows from then on
+     * @throws HoppelError wrong-code, too-many-tries
      */
-    enter: (given: ClassCode, simulated: boolean): string => {
+    enter: (given: ClassCode, shown: string | undefined, simulated: boolean): string => {
       const time = now().getTime();
       if (time < shutUntil) throw new HoppelError('too-many-tries');
-      const { code, token } = door();
-      if (JSON.stringify(given) !== code) {
+      if (JSON.stringify(given) !== pictures()) {
         wrong += 1;
         if (wrong < TRIES) throw new HoppelError('wrong-code');
         wrong = 0;
@@ -64,14 +60,7 @@ export const createDoor = (db: Database, classes: Pick<ClassRepository, 'opened'
         throw new HoppelError('too-many-tries');
       }
       wrong = 0;
-      return token + (simulated ? STAND_IN : '');
-    },
-    /** What a tablet showed, looked at; none where it does not know the class's pictures. */
-    maybePass: (shown: string | undefined): Pass | undefined => {
-      if (shown === undefined || classes.openId() === 0) return undefined;
-      const { token } = door();
-      if (shown === token) return { simulated: false };
-      return shown === token + STAND_IN ? { simulated: true } : undefined;
+      return tablets.letIn(shown, classId, simulated, now());
     },
   };
 };

@@ -2,7 +2,6 @@ import type { Database } from 'better-sqlite3';
 import type { HandedSet } from '../../contract/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import type { Day } from '../../core/planning/index.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
 
 /** A set as it was handed: null items are what each child needs, null children all of them. */
 export interface Handed {
@@ -32,8 +31,8 @@ const fromRow = (row: StoredRow): Handed => ({
   handedAt: row.handed_at,
 });
 
-/** Sets handed to children of the open class. */
-export const createHandedSets = (db: Database, classes: Pick<ClassRepository, 'openId'>) => {
+/** Sets handed to children of one class. */
+export const createHandedSets = (db: Database, classId: number) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO handed_set (id, class_id, lesson_id, what, items, child_ids, day, handed_at)
     VALUES (@id, @classId, @lessonId, @what, @items, @childIds, @day, @handedAt)
@@ -46,7 +45,7 @@ export const createHandedSets = (db: Database, classes: Pick<ClassRepository, 'o
   const takeBack = db.prepare<[string]>('UPDATE handed_set SET taken_back = 1 WHERE id = ?');
 
   /** Of a day, oldest first. */
-  const all = (day: Day): Handed[] => select.all(classes.openId(), day).map(fromRow);
+  const all = (day: Day): Handed[] => select.all(classId, day).map(fromRow);
   return {
     all,
     /** The latest set of a day that names a child. */
@@ -56,7 +55,7 @@ export const createHandedSets = (db: Database, classes: Pick<ClassRepository, 'o
     add: (handed: Handed, day: Day): void => {
       insert.run({
         ...handed,
-        classId: classes.openId(),
+        classId,
         items: handed.items && JSON.stringify(handed.items),
         childIds: handed.childIds && JSON.stringify(handed.childIds),
         day,

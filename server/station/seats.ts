@@ -8,47 +8,60 @@ import { HoppelError } from '../errors/hoppelError.ts';
  */
 export const SILENT_MS = 20_000;
 
-interface Seat {
+/** Where a child sits: the tablet, and the seat its page made. */
+export interface Place {
+  readonly tabletId: number;
   readonly seat: string;
   readonly simulated: boolean;
+}
+interface Seat extends Place {
   /** When it was last heard of, milliseconds. */
   heard: number;
 }
 
 /**
- * Which child sits at which tablet: one child, one tablet. Kept in memory: after a restart every tablet takes its seat again by
- * itself.
+ * Which child sits at which tablet: one child, one tablet, and one tablet, one child. Kept in memory: after a restart every tablet
+ * takes its seat again by itself.
  */
 export const createSeats = (now: Now) => {
   const byChild = new Map<number, Seat>();
   const time = (): number => now().getTime();
-  const childAt = (seat: string): number | undefined => [...byChild].find(([, held]) => held.seat === seat)?.[0];
   const isHeard = ({ heard }: Seat): boolean => time() - heard < SILENT_MS;
-  const leave = (seat: string): number | undefined => {
-    const childId = childAt(seat);
+  /** The child at a seat of a tablet; a seat is known to its own tablet alone. */
+  const childAt = (tabletId: number, seat: string): number | undefined =>
+    [...byChild].find(([, held]) => held.tabletId === tabletId && held.seat === seat)?.[0];
+  const leave = (tabletId: number, seat: string): number | undefined => {
+    const childId = childAt(tabletId, seat);
     if (childId !== undefined) byChild.delete(childId);
     return childId;
   };
   return {
     /**
-     * A child sits down; who sat there before stands up.
-     * @returns the seat that had to give way, if one had
+     * A child sits down; who sat at this tablet before stands up.
+     * @returns seats that had to give way
      * @throws HoppelError child-taken when the child is at another tablet
      */
-    take: (childId: number, seat: string, simulated: boolean): string | undefined => {
+    take: (childId: number, place: Place): string[] => {
+      const { tabletId, seat, simulated } = place;
       const held = byChild.get(childId);
-      if (held !== undefined && held.seat !== seat) {
+      if (held !== undefined && held.tabletId !== tabletId) {
         // A stand-in gives way to a child.
         const givesWay = held.simulated && !simulated;
         if (!givesWay && isHeard(held)) throw new HoppelError('child-taken');
       }
-      if (childAt(seat) !== childId) leave(seat);
-      byChild.set(childId, { seat, simulated, heard: time() });
-      return held?.seat === seat ? undefined : held?.seat;
+      const gaveWay = new Set(held === undefined ? [] : [held.seat]);
+      for (const [other, { tabletId: at, seat: taken }] of byChild)
+        if (at === tabletId) {
+          byChild.delete(other);
+          gaveWay.add(taken);
+        }
+      byChild.set(childId, { ...place, heard: time() });
+      gaveWay.delete(seat);
+      return [...gaveWay];
     },
     /** A sign of life. @returns the child that sits there, if one does */
-    hear: (seat: string): number | undefined => {
-      const childId = childAt(seat);
+    hear: (tabletId: number, seat: string): number | undefined => {
+      const childId = childAt(tabletId, seat);
       if (childId !== undefined) byChild.get(childId)!.heard = time();
       return childId;
     },
@@ -64,9 +77,13 @@ export const createSeats = (now: Now) => {
       byChild.delete(childId);
       return held?.seat;
     },
+    /** A tablet is shut out. */
+    freeTablet: (tabletId: number): void => {
+      for (const [childId, held] of byChild) if (held.tabletId === tabletId) byChild.delete(childId);
+    },
     clear: (): void => byChild.clear(),
-    all: (): { childId: number; seat: string; simulated: boolean }[] =>
-      [...byChild].map(([childId, { seat, simulated }]) => ({ childId, seat, simulated })),
+    all: (): { childId: number; tabletId: number; simulated: boolean }[] =>
+      [...byChild].map(([childId, { tabletId, simulated }]) => ({ childId, tabletId, simulated })),
   };
 };
 export type Seats = ReturnType<typeof createSeats>;

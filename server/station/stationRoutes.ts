@@ -1,75 +1,53 @@
-import { parse } from 'cookie';
-import { Router, type Request, type RequestHandler } from 'express';
-import { PostDoor, PostSeat, PutDraft, type StationChild, type StationState } from '../../contract/index.ts';
-import type { AnswerRepository } from '../answers/answerRepository.ts';
-import type { ChildRepository } from '../children/childRepository.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
+import { Router, type Request, type Response } from 'express';
+import {
+  PostDoor,
+  PostRest,
+  PostSeat,
+  PutDraft,
+  type Rest,
+  type StationChild,
+  type StationState,
+} from '../../contract/index.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import type { Live } from '../live/live.ts';
-import type { SettingsRepository } from '../settings/settingsRepository.ts';
-import type { Door } from './door.ts';
-import type { PracticeOf } from './practiceOf.ts';
-import type { Seats } from './seats.ts';
-
-interface Parts {
-  readonly classes: ClassRepository;
-  readonly children: ChildRepository;
-  readonly answers: AnswerRepository;
-  readonly settings: SettingsRepository;
-  readonly live: Live;
-  readonly door: Door;
-  readonly seats: Seats;
-  readonly practiceOf: PracticeOf;
-}
-
-export const CLASS_COOKIE = 'hoppel-class';
-/** A tablet keeps its pass over the summer; new pictures end it at once. */
-const PASS_MS = 200 * 24 * 60 * 60 * 1000;
-
-const passOf = (door: Door, req: Request) => door.maybePass(parse(req.headers.cookie ?? '')[CLASS_COOKIE]);
-/** Is this tablet a stand-in of the demo? */
-export const isStandIn = (door: Door, req: Request): boolean => passOf(door, req)?.simulated === true;
-
-/** Only tablets that know the class's pictures come further. */
-export const throughTheDoor =
-  (door: Door, classes: Pick<ClassRepository, 'opened'>): RequestHandler =>
-  (req, _res, next) => {
-    classes.opened();
-    next(passOf(door, req) === undefined ? new HoppelError('code-needed') : undefined);
-  };
+import { PASS_MS } from '../tablets/tabletRepository.ts';
+import { TABLET_COOKIE, passShown, tabletOf } from './throughTheDoor.ts';
 
 /** How a tablet comes in; open to every device. */
-export const doorRoutes = (door: Door): Router =>
+export const doorRoutes = (find: FindClassroom): Router =>
   Router().post('/', (req, res) => {
-    const { code, simulated } = PostDoor.parse(req.body);
-    const pass = door.enter(code, simulated === true);
-    res.cookie(CLASS_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: PASS_MS });
+    const { code, simulated = false } = PostDoor.parse(req.body);
+    const { row, door } = find(req);
+    const { demo } = row();
+    if (simulated && !demo) throw new HoppelError('no-stand-ins');
+    const pass = door.enter(code, passShown(req), simulated);
+    res.cookie(TABLET_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: PASS_MS });
     res.status(204).end();
   });
 
-export const stationRoutes = (parts: Parts): Router => {
-  const { classes, children, answers, settings, live, door, seats, practiceOf } = parts;
+/** What a tablet may know: names, pictures and wording, and of the child that sits at it the tasks it is to do. */
+export const stationRoutes = (find: FindClassroom): Router => {
   const router = Router();
   /** @returns the child that sits there @throws HoppelError seat-lost */
-  const heardFrom = (seat: string): number => {
-    const childId = seats.hear(seat);
+  const heardFrom = (req: Request, res: Response, seat: string): number => {
+    const childId = find(req).seats.hear(tabletOf(res).id, seat);
     if (childId === undefined) throw new HoppelError('seat-lost');
     return childId;
   };
-  router.get('/', (_req, res) => {
-    res.json({
-      className: classes.opened().name,
-      settings: settings.one(),
-      children: children.all(),
-    } satisfies StationState);
+  router.get('/', (req, res) => {
+    const { row, settings, children } = find(req);
+    res.json({ className: row().name, settings: settings.one(), children: children.all() } satisfies StationState);
   });
   router.post('/seats', (req, res) => {
     const { childId, seat } = PostSeat.parse(req.body);
-    const child = children.one(childId);
-    const isNew = seats.childAt(seat) !== child.id;
-    const gaveWay = seats.take(child.id, seat, isStandIn(door, req));
+    const { children, seats, tablets, live, answers, practice } = find(req);
+    const { id: tabletId, simulated } = tabletOf(res);
+    const child = children.here(childId);
+    const isNew = seats.childAt(tabletId, seat) !== child.id;
+    const gaveWay = seats.take(child.id, { tabletId, seat, simulated });
+    tablets.sit(tabletId, child.id);
     // It answers for this child no more.
-    if (gaveWay !== undefined) live.sendAway(gaveWay);
+    if (gaveWay.length > 0) live.sendAway(gaveWay);
     // A tablet that only asks what comes next tells nobody anything new.
     if (isNew) live.seatsChanged();
     const { round } = live.board();
@@ -78,22 +56,28 @@ export const stationRoutes = (parts: Parts): Router => {
       childId: child.id,
       roundId: round?.id ?? null,
       answered: own.map(({ roundIndex, answer }) => ({ index: roundIndex!, answer })),
-      practice: practiceOf(child.id),
+      practice: practice.of(child.id),
     } satisfies StationChild);
   });
   /** A sign of life of a tablet. */
   router.put('/seats/:seat', (req, res) => {
-    heardFrom(req.params.seat);
+    heardFrom(req, res, req.params.seat);
     res.status(204).end();
   });
   router.delete('/seats/:seat', (req, res) => {
-    if (seats.leave(req.params.seat) !== undefined) live.seatsChanged();
+    const { seats, live } = find(req);
+    if (seats.leave(tabletOf(res).id, req.params.seat) !== undefined) live.seatsChanged();
     res.status(204).end();
   });
   router.put('/draft', (req, res) => {
     const { seat, roundId, index, answer } = PutDraft.parse(req.body);
-    live.draft(heardFrom(seat), roundId, index, answer);
+    find(req).live.draft(heardFrom(req, res, seat), roundId, index, answer);
     res.status(204).end();
+  });
+  /** What comes next in a session, made again now that more is known. */
+  router.post('/rest', (req, res) => {
+    const { seat, asked } = PostRest.parse(req.body);
+    res.json({ session: find(req).practice.rest(heardFrom(req, res, seat), asked) } satisfies Rest);
   });
   return router;
 };

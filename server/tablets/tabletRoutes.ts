@@ -1,119 +1,80 @@
-import { Router } from 'express';
-import { PostRoom, PostSet, type HandedSet, type Tablets } from '../../contract/index.ts';
-import { seedFromText, seededRng } from '../../core/common/index.ts';
-import { currentLesson, itemsAt } from '../../core/planning/index.ts';
-import { withTwin } from '../../core/sets/index.ts';
-import type { AnswerRepository } from '../answers/answerRepository.ts';
-import type { ChildRepository } from '../children/childRepository.ts';
-import type { ClassRepository } from '../classes/classRepository.ts';
-import { dayOf, type Now } from '../clock.ts';
+import { Router, type Request } from 'express';
+import { z } from 'zod';
+import { PostRoom, PostSet, type Tablets } from '../../contract/index.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
+import { dayOf } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import type { LessonRepository } from '../lessons/lessonRepository.ts';
-import type { Live } from '../live/live.ts';
 import type { Reach } from '../remote/remoteRoutes.ts';
-import type { StandInRoom } from '../standIns/room.ts';
-import type { Door } from '../station/door.ts';
-import type { HandedSets } from '../station/handedSets.ts';
-import { lessonSet } from '../station/practiceOf.ts';
-import type { Seats } from '../station/seats.ts';
+import { tasksToHand } from './tasksToHand.ts';
+import { tabletsOf } from './tabletsOf.ts';
 
-interface Parts {
-  readonly classes: ClassRepository;
-  readonly children: ChildRepository;
-  readonly lessons: LessonRepository;
-  readonly answers: AnswerRepository;
-  readonly live: Live;
-  readonly door: Door;
-  readonly seats: Seats;
-  readonly sets: HandedSets;
-  readonly room: StandInRoom;
-  readonly reach: Reach;
-  readonly now: Now;
-}
+const Id = z.coerce.number().int().positive();
 
 /** The tablets of the room, for the teacher's own screens: the way in, who sits where, what is handed out. */
-export const tabletRoutes = (parts: Parts): Router => {
-  const { classes, children, lessons, answers, live, door, seats, sets, room, reach, now } = parts;
+export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
   const router = Router();
-  const today = () => dayOf(now());
-  const withListening = (listening: readonly number[]): Tablets['seats'] =>
-    seats.all().map(({ childId, simulated }) => ({ childId, simulated, connected: listening.includes(childId) }));
-  const state = (): Tablets => ({
-    code: door.code(),
-    addresses: reach.addresses().map((address) => `${address}station`),
-    lan: reach.lan,
-    seats: withListening(live.listening()),
-    sets: sets.all(today()).map(({ id, childIds, what, items }): HandedSet => ({
-      id,
-      childIds: childIds && [...childIds],
-      what,
-      count: items?.length ?? null,
-    })),
-    standIns: classes.opened().demo ? { running: room.running(), answers: answers.standIns() } : null,
-  });
+  const state = (req: Request): Tablets => tabletsOf(find(req), reach);
 
-  /** The tasks of a set, and the lesson it belongs to. @throws HoppelError no-unit, nothing-to-ask */
-  const tasksOf = ({ id, source }: PostSet) => {
-    const all = lessons.all();
-    const current = currentLesson(all, today());
-    if (current === undefined) throw new HoppelError('no-unit');
-    if (source.what === 'needs') return { lessonId: current.id, items: null };
-    if (source.what === 'lesson') {
-      const own = lessonSet(all, today());
-      if (own === undefined) throw new HoppelError('nothing-to-ask');
-      return own;
-    }
-    const taught = all.filter(({ number }) => number <= current.number);
-    const rng = seededRng(seedFromText(id));
-    // Every other task of circling has two right clocks: a child learns to look at all of them.
-    const items = itemsAt(rng, taught, source.kinds, source.times).map((item, i) =>
-      i % 2 === 0 ? withTwin(rng, item) : item,
-    );
-    return { lessonId: current.id, items };
-  };
-
-  router.get('/', (_req, res) => {
-    res.json(state());
+  router.get('/', (req, res) => {
+    res.json(state(req));
   });
-  router.post('/code', (_req, res) => {
+  router.post('/code', (req, res) => {
+    const { row, door, seats, live } = find(req);
+    row();
     door.renew();
-    // Tablets look again, and are asked for the new pictures.
-    live.practiceChanged();
-    res.json(state());
+    seats.clear();
+    live.shutOut();
+    res.json(state(req));
+  });
+  /** Withdraws one tablet's pass: it is asked for the pictures again. */
+  router.delete('/passes/:id', (req, res) => {
+    const { id: classId, tablets, seats, live } = find(req);
+    const id = Id.parse(req.params.id);
+    tablets.withdraw(id, classId);
+    seats.freeTablet(id);
+    live.shutOut(id);
+    res.json(state(req));
   });
   router.delete('/seats/:childId', (req, res) => {
-    const seat = seats.free(Number(req.params.childId));
-    if (seat !== undefined) live.sendAway(seat);
-    res.json(state());
+    const { seats, live } = find(req);
+    const seat = seats.free(Id.parse(req.params.childId));
+    if (seat !== undefined) live.sendAway([seat]);
+    res.json(state(req));
   });
   router.post('/sets', (req, res) => {
-    const posted = PostSet.parse(req.body);
-    posted.childIds?.forEach((childId) => children.one(childId));
-    const handed = { id: posted.id, childIds: posted.childIds, what: posted.source.what };
-    sets.add({ ...handed, ...tasksOf(posted), handedAt: now().toISOString() }, today());
+    const { children, sets, lessons, live, now } = find(req);
+    const { id, childIds, source } = PostSet.parse(req.body);
+    childIds?.forEach((childId) => children.one(childId));
+    const today = dayOf(now());
+    const tasks = tasksToHand(id, source, lessons.all(), today);
+    sets.add({ id, childIds, what: source.what, ...tasks, handedAt: now().toISOString() }, today);
     live.practiceChanged();
-    res.status(201).json(state());
+    res.status(201).json(state(req));
   });
   router.delete('/sets/:id', (req, res) => {
+    const { sets, live } = find(req);
     sets.takeBack(req.params.id);
     live.practiceChanged();
-    res.json(state());
+    res.json(state(req));
   });
   router.post('/stand-ins', async (req, res) => {
+    const { row, seats, children, room, door } = find(req);
     const { pace } = PostRoom.parse(req.body);
-    if (!classes.opened().demo) throw new HoppelError('no-stand-ins');
+    if (!row().demo) throw new HoppelError('no-stand-ins');
     const taken = new Set(seats.all().flatMap(({ childId, simulated }) => (simulated ? [] : [childId])));
     const free = children.all().filter(({ id }) => !taken.has(id));
     await room.start({ url: reach.own(), code: door.code(), children: free, pace });
-    res.status(201).json(state());
+    res.status(201).json(state(req));
   });
-  router.delete('/stand-ins', async (_req, res) => {
+  router.delete('/stand-ins', async (req, res) => {
+    const { room, answers, tablets, live } = find(req);
     await room.stop();
     answers.removeStandIns();
+    tablets.forgetStandIns();
     live.answersChanged(null);
     live.classroomChanged();
     live.seatsChanged();
-    res.json(state());
+    res.json(state(req));
   });
   return router;
 };

@@ -4,6 +4,7 @@ import { mdiRefresh } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import HandOut from '../tablets/HandOut.vue';
 import JoinCard from '../tablets/JoinCard.vue';
+import PassList from '../tablets/PassList.vue';
 import SeatList from '../tablets/SeatList.vue';
 import StandIns from '../tablets/StandIns.vue';
 import { useTablets } from '../tablets/useTablets.ts';
@@ -11,7 +12,7 @@ import { useClassroomStore } from '../stores/classroom.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
-const { tablets, problem, busy, load, newCode, free, hand, takeBack, fill, empty } = useTablets();
+const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, fill, empty } = useTablets();
 </script>
 
 <template>
@@ -27,6 +28,7 @@ const { tablets, problem, busy, load, newCode, free, hand, takeBack, fill, empty
         <v-btn variant="text" :prepend-icon="mdiRefresh" :height="48" :disabled="busy" @click="newCode">{{
           t('tablets.newCode')
         }}</v-btn>
+        <PassList :passes="tablets.passes" :children="store.classroom!.children" :busy="busy" @withdraw="withdraw" />
       </section>
       <section class="seats">
         <SeatList :children="store.classroom!.children" :seats="tablets.seats" @free="free" />

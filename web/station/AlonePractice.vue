@@ -3,14 +3,13 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Practice } from '../../contract/index.ts';
-import { seededRng } from '../../core/common/index.ts';
-import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
+import { rightAnswers, type Answer } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import { FEWEST_ITEMS, isPutIn, nextByNeed, nextOfSet, type Practised } from '../../core/practice/index.ts';
 import { helpFor, type Help } from '../../core/tasks/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
 import { useStationStore } from './stationStore.ts';
+import { useSession } from './useSession.ts';
 import { SHOW_MS, type TaskStatus } from './tasks/task.ts';
 import TaskFrame from './tasks/TaskFrame.vue';
 
@@ -27,38 +26,25 @@ const words = useClockWords(() => store.state!.settings);
 const RIGHT_MS = 1300;
 const LOOK_MS = 1400;
 
-const kept = await store.kept.get('progress');
-const mine = kept?.childId === childId && kept.key === practice.key ? kept : undefined;
-const seed = mine?.seed ?? Math.floor(Math.random() * 2 ** 31);
-const done = shallowRef<readonly Practised[]>(mine?.done ?? []);
-/** The same place of the same session always has the same task, so that a reload does not change it. */
-const next = (): Item | undefined => {
-  const rng = seededRng(seed + done.value.length);
-  const { set, needs } = practice;
-  return set === null ? nextByNeed(needs, done.value, rng) : nextOfSet(set, needs, done.value, rng);
-};
-const item = shallowRef<Item | undefined>(next());
+const { done, item, stones, answered, goOn } = useSession({
+  childId,
+  practice,
+  kept: await store.kept.get('progress'),
+  keep: (progress) => void store.kept.set('progress', progress),
+  askRest: store.askRest,
+});
 const answer = ref<Answer>();
 const status = ref<TaskStatus>('open');
 const help = shallowRef<Help>();
 const shown = shallowRef<Answer>();
-/** Stones: of a set its tasks and those put in between; otherwise at least six, and one more when it goes on. */
-const count = computed(() => {
-  // The first answer to the task of now is among those done already.
-  const at = done.value.length + (item.value !== undefined && status.value === 'open' ? 1 : 0);
-  if (practice.set === null) return Math.max(FEWEST_ITEMS, at);
-  const putIn = done.value.filter((one) => isPutIn(practice.set!, one)).length;
-  return Math.max(at, practice.set.length + putIn);
-});
-
 let timer: ReturnType<typeof setTimeout> | undefined;
 onScopeDispose(() => clearTimeout(timer));
 /** The hare hops on after a moment to look. */
-const goOn = (ms: number): void => {
+const hopOn = (ms: number): void => {
   timer = setTimeout(() => {
     answer.value = help.value = shown.value = undefined;
     status.value = 'open';
-    item.value = next();
+    goOn();
     if (item.value === undefined) void store.kept.forget('progress');
   }, ms);
 };
@@ -69,14 +55,11 @@ const handIn = (): void => {
   const { verdict } = mark(asked, given, store.state!.settings);
   store.answerAlone(practice.lessonId, asked, attempt, given);
   // The first answer counts, for the record and for what comes next.
-  if (attempt === 1) {
-    done.value = [...done.value, { item: asked, answer: given, verdict }];
-    void store.kept.set('progress', { childId, key: practice.key, seed, done: done.value });
-  }
+  if (attempt === 1) answered({ item: asked, answer: given, verdict });
   if (verdict === 'right') {
     status.value = 'right';
     help.value = undefined;
-    goOn(RIGHT_MS);
+    hopOn(RIGHT_MS);
   } else if (attempt === 1) {
     status.value = 'hint';
     help.value = helpFor(asked, given, store.state!.settings);
@@ -84,7 +67,7 @@ const handIn = (): void => {
     status.value = 'watching';
     help.value = undefined;
     shown.value = rightAnswers(asked, store.state!.settings)[0];
-    goOn(SHOW_MS + LOOK_MS);
+    hopOn(SHOW_MS + LOOK_MS);
   }
 };
 /** Where the hare is: on the task of now, though its first answer is in already. */
@@ -100,7 +83,7 @@ const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 
     :settings="store.state!.settings"
     :item="item"
     :status="status"
-    :count="count"
+    :count="stones"
     :index="index"
     :light="help?.light ?? {}"
     :message="help ? words.phrase(help.sentence) : ''"

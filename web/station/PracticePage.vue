@@ -13,13 +13,17 @@ const practice = shallowRef(store.child?.practice);
 // Before a unit was laid out there is nothing to practise.
 if ((practice.value ?? undefined) === undefined && store.child !== undefined)
   void router.replace({ name: 'child', params: { childId: store.child.childId } });
-/** What the child needs, when the server does not know yet that the set was done: its answers wait for a network. */
-const needsOf = (now: Practice | null): Practice | null =>
-  now && now.key === practice.value?.key ? { ...now, key: 'needs', handed: false, set: null } : now;
+/** Sessions this child has been through: where the server does not know of it yet, what was made ready to come next is taken. */
+const through = new Set<string>();
+const fresh = (now: Practice): Practice => {
+  const isThrough = through.has(JSON.stringify(now.session)) || (!now.follows && through.has(now.key));
+  return isThrough ? { ...now, ...now.next, handed: false, follows: true } : now;
+};
 const again = async (): Promise<void> => {
   if (store.child === undefined) return;
+  if (practice.value) through.add(practice.value.key).add(JSON.stringify(practice.value.session));
   await store.sit(store.child.childId);
-  practice.value = needsOf(store.child.practice);
+  practice.value = store.child.practice && fresh(store.child.practice);
   session.value += 1;
 };
 </script>

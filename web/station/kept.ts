@@ -1,6 +1,6 @@
 import { createStore, del, get, set } from 'idb-keyval';
 import type { StationChild, StationState } from '../../contract/index.ts';
-import type { Practised } from '../../core/practice/index.ts';
+import type { Practised, Session } from '../../core/practice/index.ts';
 import type { Unsent } from './unsent.ts';
 
 /** Who sits at this tablet. */
@@ -13,7 +13,9 @@ export interface KeptProgress {
   readonly childId: number;
   /** The practice it belongs to. */
   readonly key: string;
-  readonly seed: number;
+  /** As it was made ready last, and how many answers came before that. */
+  readonly session: Session;
+  readonly before: number;
   readonly done: readonly Practised[];
 }
 interface Kept {

@@ -1,9 +1,11 @@
 import { defineStore } from 'pinia';
+import { until } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import {
   AnswerReply,
   HERE_MS,
+  Rest,
   Settings,
   StationChild,
   StationRound,
@@ -13,6 +15,7 @@ import {
   type StationEvents,
 } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
+import type { Practised, Session } from '../../core/practice/index.ts';
 import { Refused, get, post, tell } from '../api/client.ts';
 import { createLatest } from '../api/latest.ts';
 import { listen } from '../api/live.ts';
@@ -22,6 +25,8 @@ import { createUnsentQueue, type Sent } from './unsent.ts';
 
 /** Milliseconds between two tries while the server does not answer. */
 const RETRY_MS = 1500;
+/** Milliseconds an answer, and then what comes after it, may be on its way before the tablet goes on by itself. */
+const REST_MS = 1000;
 /** Milliseconds a sign of life may be on its way. */
 const HEARD_MS = 5000;
 
@@ -65,6 +70,8 @@ export const useStationStore = defineStore('station', () => {
     later: (again) => setTimeout(again, RETRY_MS),
   });
 
+  /** Done when the answer given last is among those to be sent. */
+  let lastKept: Promise<void> = Promise.resolve();
   /** As the stream told it last. */
   let settings: Settings | undefined;
   /**
@@ -101,8 +108,15 @@ export const useStationStore = defineStore('station', () => {
       // Another tablet took the child while this one was silent.
       if (here !== undefined && !(await sit(here)) && taken.value === here) await forget();
     } catch (error) {
-      needsCode.value = codeOf(error) === 'code-needed';
+      if (codeOf(error) === 'code-needed') shutOut();
     }
+  };
+  /** The class's pictures are asked for: until they were shown nothing is to be heard. */
+  const shutOut = (): void => {
+    needsCode.value = true;
+    leave?.();
+    leave = undefined;
+    connected.value = true;
   };
   /** Shows the class's pictures. @returns whether they were the right ones @throws Unreachable */
   const enter = async (code: ClassCode): Promise<'in' | 'wrong' | 'wait'> => {
@@ -207,8 +221,8 @@ export const useStationStore = defineStore('station', () => {
       },
       (now) => {
         connected.value = now;
-        if (!now) return;
-        void unsent.flush();
+        if (now) void unsent.flush();
+        // Also where the stream was refused: the pictures may be asked for anew.
         void refresh();
       },
     );
@@ -229,11 +243,22 @@ export const useStationStore = defineStore('station', () => {
   };
   const answerAlone = (lessonId: number, item: Item, attempt: number, answer: Answer): void => {
     const { childId } = child.value!;
-    void unsent.add({
+    lastKept = unsent.add({
       post: { id: newId(), childId, answer, to: { setting: 'alone', lessonId, item, attempt } },
       lessonId,
       item,
     });
+  };
+  /** The rest of a session, made again once the server knows the answers so far; none where it does not say so in time. */
+  const askRest = async (done: readonly Practised[]): Promise<Session | undefined> => {
+    await lastKept;
+    await until(waiting).toBe(0, { timeout: REST_MS });
+    if (seat === undefined || waiting.value > 0) return undefined;
+    const asked = done.map(({ item, verdict }) => ({ item, verdict }));
+    return post(Rest, '/station/rest', { seat, asked }).then(
+      ({ session }) => session,
+      () => undefined,
+    );
   };
   /** Lets the wall see what is being set; one that is lost is followed by the next. */
   const draft = (to: StationRound, answer: Answer): void => {
@@ -263,6 +288,7 @@ export const useStationStore = defineStore('station', () => {
     join,
     answerRound,
     answerAlone,
+    askRest,
     draft,
     ownAnswer,
   };

@@ -48,6 +48,8 @@ export const useTablets = () => {
     busy,
     load,
     newCode: () => done(() => post(Tablets, '/tablets/code', {})),
+    /** That tablet is asked for the pictures again. */
+    withdraw: (tabletId: number) => done(() => remove(Tablets, `/tablets/passes/${tabletId}`)),
     free: (childId: number) => done(() => remove(Tablets, `/tablets/seats/${childId}`)),
     /** @param childIds null: to all */
     hand: (childIds: readonly number[] | null, source: SetSource) =>

@@ -1,0 +1,114 @@
+import { shuffled, type Rng } from '../common/index.ts';
+import { SLIP } from '../diagnosis/index.ts';
+import { skillOfItem, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
+import { makeItem, suits, withTwin } from '../sets/index.ts';
+import { SKILL_DATA } from '../skills/index.ts';
+import type { PracticeNeeds } from './needs.ts';
+import { chanceRight, information, prospectOf, type Prospect, type Suspicion } from './suspicion.ts';
+
+/** Tasks of each kind to choose from: enough that a session repeats none, few enough to be made in a moment. */
+const EACH_KIND = 12;
+/** Share of tasks of circling that have two right clocks. */
+const TWINS = 1 / 3;
+/** A skill that is due counts as much as this many bits about the reason. */
+const DUE_BITS = 0.35;
+
+/** A task that may be asked, with what is known of this child and its skill. */
+export interface Candidate extends Prospect {
+  /** Probability 0..1 that this child does it right when it follows no rule. */
+  readonly knows: number;
+  /** How much its skill is due, 0..1. */
+  readonly due: number;
+}
+
+/** Probability that a child who follows no rule does right what it did right in this share of its answers. */
+const knowsOf = (share: number): number => Math.min(1 - SLIP, Math.max(0.5, share));
+
+/** A task with what is known of the child; a skill not taught yet is as likely right as not. */
+export const candidateOf = ({ skills }: Pick<PracticeNeeds, 'skills'>, prospect: Prospect): Candidate => {
+  const need = skills.find(({ skill }) => skill === skillOfItem(prospect.item));
+  return { ...prospect, knows: knowsOf(need?.share ?? 0), due: need?.due ?? 0 };
+};
+
+/** Kinds of task that are about one time. */
+const isTimed = (kind: ItemKind): boolean => !['name-part', 'direction', 'how-long', 'day-order'].includes(kind);
+
+/** The same task, also when one of the two was kept and read again. */
+export const isSameItem = (a: Item, b: Item): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const unlike = (items: readonly Item[]): Item[] =>
+  items.filter((item, i) => items.findIndex((other) => isSameItem(item, other)) === i);
+
+const tasksOfKind = (kind: ItemKind, { times }: Pick<PracticeNeeds, 'times'>, rng: Rng): Item[] => {
+  if (!isTimed(kind)) return Array.from({ length: EACH_KIND }, () => makeItem(kind, rng, times, times));
+  const suiting = times.filter((time) => suits(kind, time));
+  return shuffled(rng, suiting)
+    .slice(0, EACH_KIND)
+    .map((time) => {
+      const item = makeItem(kind, rng, [time], times);
+      return rng() < TWINS ? withTwin(rng, item) : item;
+    });
+};
+
+/**
+ * Tasks to choose a session from, no two alike: some of every kind that shows a skill taught, so that an easy one is always among
+ * them. It goes by what the class was taught, not by the child, and can serve many.
+ */
+export const makePool = (needs: Pick<PracticeNeeds, 'skills' | 'times'>, rng: Rng): Prospect[] => {
+  const taught = new Set(needs.skills.map(({ skill }) => skill));
+  const kinds = [...new Set([...taught].flatMap((skill) => SKILL_DATA[skill].itemKinds))];
+  return kinds
+    .flatMap((kind) => unlike(tasksOfKind(kind, needs, rng)))
+    .filter((item) => taught.has(skillOfItem(item)))
+    .map(prospectOf);
+};
+
+/** Probability 0..1 that this child does a task right, as far as is suspected. */
+export const chanceOf = (suspicion: Suspicion, candidate: Candidate): number =>
+  chanceRight(suspicion, candidate, candidate.knows);
+
+const best = (candidates: readonly Candidate[], value: (one: Candidate) => number): Candidate | undefined => {
+  let found: { readonly one: Candidate; readonly worth: number } | undefined;
+  for (const one of candidates) {
+    const worth = value(one);
+    if (found === undefined || worth > found.worth) found = { one, worth };
+  }
+  return found?.one;
+};
+/** What this child is surest of. */
+export const sureOne = (candidates: readonly Candidate[], suspicion: Suspicion): Candidate | undefined =>
+  best(candidates, (one) => chanceOf(suspicion, one));
+/** What is due, and what tells most about the reason that is suspected. */
+export const tellingOne = (candidates: readonly Candidate[], suspicion: Suspicion): Candidate | undefined =>
+  best(candidates, (one) => information(suspicion, one, one.knows) + DUE_BITS * one.due);
+
+/** Tasks a child came by just before: the last one and the one before that. */
+export interface JustBefore {
+  readonly last: Candidate;
+  readonly before: Candidate | undefined;
+}
+/** Neither the time that was just there, nor a third task of one kind in a row, whichever way the child came. */
+export const isFresh = ({ item }: Candidate, ways: readonly JustBefore[]): boolean => {
+  const time = timeOfItem(item);
+  return ways.every(
+    ({ last, before }) =>
+      (time === undefined || timeOfItem(last.item) !== time) &&
+      !(last.item.kind === item.kind && before?.item.kind === item.kind),
+  );
+};
+
+/**
+ * After two wrong answers one that is easier than those were, where there is one: the surest that is fresh; where each fresh one
+ * is harder, as for a child who guesses and was asked yes or no, the surest there is.
+ * @param ways tasks that went wrong just before, each way a child may have come
+ */
+export const easierOne = (
+  candidates: readonly Candidate[],
+  suspicion: Suspicion,
+  ways: readonly JustBefore[],
+): Candidate | undefined => {
+  const chance = (one: Candidate): number => chanceOf(suspicion, one);
+  const enough = Math.max(...ways.map(({ last, before = last }) => Math.min(chance(last), chance(before))));
+  const fresh = candidates.filter((one) => chance(one) >= enough && isFresh(one, ways));
+  return sureOne(fresh, suspicion) ?? sureOne(candidates, suspicion);
+};

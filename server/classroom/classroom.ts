@@ -1,0 +1,90 @@
+import type { Database } from 'better-sqlite3';
+import { createAnswerRepository } from '../answers/answerRepository.ts';
+import { createRecorder } from '../answers/recordAnswer.ts';
+import { createBoardRelay } from '../board/boardRelay.ts';
+import { createChildRepository } from '../children/childRepository.ts';
+import type { ClassRepository, ClassRow } from '../classes/classRepository.ts';
+import type { Now } from '../clock.ts';
+import { createDayRepository } from '../day/dayRepository.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { createDesk } from '../lessons/desk.ts';
+import { createLessonRepository } from '../lessons/lessonRepository.ts';
+import { createLive } from '../live/live.ts';
+import { createPlanRepository } from '../plan/planRepository.ts';
+import { createPlanner } from '../plan/planner.ts';
+import { createClassView } from '../record/classView.ts';
+import { createRoundRepository } from '../rounds/roundRepository.ts';
+import { createRoundRunner } from '../rounds/runRound.ts';
+import { createSettingsRepository } from '../settings/settingsRepository.ts';
+import { createRoom, type Behaviours } from '../standIns/room.ts';
+import { createDoor } from '../station/door.ts';
+import { createPractice } from '../station/practice.ts';
+import { createSeats } from '../station/seats.ts';
+import { createHandedSets } from '../station/handedSets.ts';
+import type { TabletRepository } from '../tablets/tabletRepository.ts';
+import { createClassroomState } from './classroomState.ts';
+
+export interface ClassroomParts {
+  readonly db: Database;
+  readonly classes: ClassRepository;
+  readonly tablets: TabletRepository;
+  readonly now: Now;
+  /** How stand-ins for the children of the made-up class behave, by name. */
+  readonly behaviours: Behaviours;
+}
+
+/**
+ * One class: what is kept of it, and what is only held in memory (its streams, seats and round, the stand-ins in its room). Nothing in
+ * it knows of another class, so that several can be open at once.
+ * @param classId 0, which no class has, before one was set up: all is empty then
+ */
+export const createClassroom = (parts: ClassroomParts, classId: number) => {
+  const { db, classes, tablets, now, behaviours } = parts;
+  /** @throws HoppelError no-class before one was set up */
+  const row = (): ClassRow => {
+    const found = classes.maybe(classId);
+    if (found === undefined) throw new HoppelError('no-class');
+    return found;
+  };
+  const children = createChildRepository(db, classId);
+  const plans = createPlanRepository(db, classId);
+  const lessons = createLessonRepository(db, classId, plans);
+  const answers = createAnswerRepository(db, classId);
+  const rounds = createRoundRepository(db, classId);
+  const settings = createSettingsRepository(db, classId);
+  const day = createDayRepository(db, classId);
+  const sets = createHandedSets(db, classId);
+  const planner = createPlanner({ db, row, plans, lessons, settings, now });
+  const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
+  const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
+  const seats = createSeats(now);
+  const relay = createBoardRelay();
+  const live = createLive({ runner, settings, relay, seats });
+  return {
+    id: classId,
+    row,
+    now,
+    /** @throws HoppelError no-class */
+    change: (change: Parameters<ClassRepository['change']>[1]): void => classes.change(classId, change),
+    children,
+    lessons,
+    answers,
+    settings,
+    day,
+    sets,
+    planner,
+    recorder,
+    runner,
+    relay,
+    seats,
+    live,
+    tablets,
+    door: createDoor({ db, classId, tablets, now }),
+    room: createRoom(behaviours),
+    practice: createPractice({ lessons, answers, sets, now }),
+    desk: createDesk({ db, row, lessons, children, answers, planner, now }),
+    classView: createClassView({ answers, children }),
+    state: createClassroomState({ classes, classId, children, lessons, settings, planner, day, now }),
+  };
+};
+export type Classroom = ReturnType<typeof createClassroom>;

@@ -1,0 +1,42 @@
+import type { Request } from 'express';
+import { createClassroom, type Classroom, type ClassroomParts } from './classroom.ts';
+
+/** Finds the class a request is about: today the one open, for every screen and tablet alike. */
+export type FindClassroom = (req: Request) => Classroom;
+
+/** The classes of this data file, each made when it is first asked for. */
+export const createClassrooms = (parts: ClassroomParts) => {
+  const { classes } = parts;
+  const known = new Map<number, Classroom>();
+  const one = (classId: number): Classroom => {
+    const found = known.get(classId) ?? createClassroom(parts, classId);
+    known.set(classId, found);
+    return found;
+  };
+  const opened = (): Classroom => one(classes.openId());
+  return {
+    one,
+    opened,
+    /** The class a child belongs to, open or not. @throws HoppelError unknown-child */
+    ofChild: (childId: number): Classroom => one(classes.ofChild(childId)),
+    /**
+     * Opens another class by some work; every screen looks at it from then on, and the tablets of the one before start from their
+     * pictures.
+     */
+    openBy: (work: () => void): void => {
+      const before = opened();
+      work();
+      const after = opened();
+      const view = before.relay.view();
+      const screens = before.live.release();
+      // The board that stands there is the same one.
+      if (view !== null) after.relay.show(view);
+      after.live.adopt(screens);
+    },
+    end: async (): Promise<void> => {
+      for (const { live } of known.values()) live.end();
+      for (const { room } of known.values()) await room.stop();
+    },
+  };
+};
+export type Classrooms = ReturnType<typeof createClassrooms>;

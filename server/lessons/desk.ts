@@ -1,0 +1,111 @@
+import type { Database } from 'better-sqlite3';
+import type { AnswerRow, Desk, Known, Lesson, PutDecision } from '../../contract/index.ts';
+import { summariseCheck } from '../../core/diagnosis/index.ts';
+import { skillOfCheck, suggestDecision } from '../../core/planning/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { ClassRow } from '../classes/classRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { rememberLast } from '../common/rememberLast.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { Planner } from '../plan/planner.ts';
+import { sendableReason } from '../record/sendable.ts';
+import type { LessonRepository } from './lessonRepository.ts';
+
+interface Parts {
+  readonly db: Database;
+  /** @throws HoppelError no-class */
+  readonly row: () => ClassRow;
+  readonly lessons: LessonRepository;
+  readonly children: ChildRepository;
+  readonly answers: AnswerRepository;
+  readonly planner: Planner;
+  readonly now: Now;
+}
+
+/** What a check said, without what was decided upon it. */
+type Said = Omit<Known, 'decided'>;
+
+/** What a teacher sees at the desk of one lesson, and what is decided there. */
+export const createDesk = ({ db, row, lessons, children, answers, planner, now }: Parts) => {
+  const saidBy = (check: Lesson, childIds: readonly number[], counted: readonly AnswerRow[]): Said | undefined => {
+    const skill = skillOfCheck(check);
+    if (skill === undefined) return undefined;
+    const summary = summariseCheck({ lessonId: check.id, day: check.day, skill }, childIds, counted);
+    if (summary === undefined) return undefined;
+    const { goOn, withGroup } = row().thresholds;
+    const suggestion = suggestDecision(
+      summary.levels.map(({ level }) => level),
+      { goOn: goOn / 100, withGroup: withGroup / 100 },
+    );
+    return {
+      check: { id: check.id, number: check.number, day: check.day, skill, key: check.key },
+      levels: [...summary.levels],
+      away: [...summary.away],
+      reasons: summary.reasons.map(({ reason, childIds: ids }) => ({
+        reason: sendableReason(reason),
+        childIds: [...ids],
+      })),
+      suggestion: suggestion ?? null,
+    };
+  };
+  /** What checks said is worked out anew when an answer, the class list, the unit or a threshold changed: nothing else tells. */
+  const said = rememberLast(
+    () => JSON.stringify([answers.stamp(), children.all(), planner.maybeState()?.version, row().thresholds]),
+    () => {
+      const childIds = children.all().map(({ id }) => id);
+      const counted = answers.counted();
+      const known = new Map<number, Said | undefined>();
+      return (check: Lesson): Said | undefined => {
+        if (!known.has(check.id)) known.set(check.id, saidBy(check, childIds, counted));
+        return known.get(check.id);
+      };
+    },
+  );
+  /** What the last check before a lesson said; one that nobody has answered yet is passed over. */
+  const known = (lesson: Lesson): Known | null => {
+    const checks = lessons.all().filter(({ kind, number }) => kind === 'check' && number < lesson.number);
+    for (const check of checks.reverse()) {
+      const found = said()(check);
+      if (found !== undefined) return { ...found, decided: lessons.maybeDecision(check.id) ?? null };
+    }
+    return null;
+  };
+
+  return {
+    /** @throws HoppelError unknown-lesson, no-class */
+    of: (id: number): Desk => {
+      const lesson = lessons.one(id);
+      const before = lessons.all()[lesson.number - 2];
+      return {
+        lessonId: id,
+        ticked: lessons.ticks(id),
+        note: lessons.note(id),
+        noteBefore: before === undefined ? '' : lessons.note(before.id),
+        known: known(lesson),
+      };
+    },
+    /**
+     * Keeps a decision; "teach again" puts a lesson in behind the one on the desk, or behind the last one given, aimed at the
+     * reasons found. Once for each id.
+     * @throws HoppelError not-found, or why no lesson can be put in
+     */
+    decide: db.transaction((lesson: Lesson, { id, decision }: PutDecision): void => {
+      const found = known(lesson);
+      if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
+      lessons.decide(found.check.id, decision, now());
+      if (decision !== 'teach-again') return;
+      const taught = lessons.taught();
+      const today = dayOf(now());
+      const lastGiven = lessons.all().findLast(({ id: other, day }) => day < today || taught.has(other));
+      planner.changeNow(id, {
+        kind: 'insert',
+        what: 'again',
+        after: lastGiven?.id ?? null,
+        skills: [found.check.skill],
+        rules: found.reasons.map(({ reason }) => reason.rule),
+      });
+    }),
+  };
+};
+export type DeskService = ReturnType<typeof createDesk>;

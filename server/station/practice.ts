@@ -1,0 +1,148 @@
+import type { AnswerRow, Lesson, Practice, Session as SentSession } from '../../contract/index.ts';
+import { seedFromText, seededRng } from '../../core/common/index.ts';
+import type { Item } from '../../core/items/index.ts';
+import { currentLesson, groupsOf, timesMet, type Day } from '../../core/planning/index.ts';
+import {
+  makePool,
+  needsOf,
+  prepareByNeed,
+  prepareSet,
+  type Asked,
+  type PracticeNeeds,
+  type Prospect,
+  type Session,
+} from '../../core/practice/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { HandedSets } from './handedSets.ts';
+
+interface Parts {
+  readonly lessons: Pick<LessonRepository, 'all'>;
+  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
+  readonly sets: HandedSets;
+  readonly now: Now;
+}
+type Lessons = readonly Lesson[];
+
+/** The lesson of today with the lessons up to it; none before a unit was laid out. */
+const upToNow = (all: Lessons, today: Day) => {
+  const current = currentLesson(all, today);
+  return current && { current, taught: all.filter(({ number }) => number <= current.number) };
+};
+
+/** The tasks of a lesson that a child can do alone: those of its quiet part, otherwise those of its round. */
+export const lessonSet = (
+  all: Lessons,
+  today: Day,
+): { readonly lessonId: number; readonly items: readonly Item[] } | undefined => {
+  const found = upToNow(all, today);
+  const withTasks = found?.taught.findLast(({ segments }) =>
+    segments.some(({ kind, items }) => (kind === 'alone' || kind === 'show-me') && items.length > 0),
+  );
+  if (withTasks === undefined) return undefined;
+  const part = (wanted: string): readonly Item[] =>
+    withTasks.segments.find(({ kind, items }) => kind === wanted && items.length > 0)?.items ?? [];
+  const alone = part('alone');
+  return { lessonId: withTasks.id, items: alone.length > 0 ? alone : part('show-me') };
+};
+
+/** Has a child answered every task of a set alone since then? */
+const isThrough = (items: readonly Item[], rows: readonly AnswerRow[], since: string): boolean => {
+  const asked = new Set(
+    rows.flatMap(({ roundId, storedAt, item }) =>
+      roundId === null && storedAt >= since ? [JSON.stringify(item)] : [],
+    ),
+  );
+  return items.every((item) => asked.has(JSON.stringify(item)));
+};
+
+/** The beginning of a day on this computer's clock, ISO 8601 in UTC. */
+const startOf = (day: Day): string => new Date(`${day}T00:00:00`).toISOString();
+
+/** All that a child's practice goes by. */
+interface Known {
+  readonly today: Day;
+  readonly all: Lessons;
+  readonly lesson: NonNullable<ReturnType<typeof upToNow>>;
+  readonly rows: readonly AnswerRow[];
+  readonly needs: PracticeNeeds;
+}
+interface Due extends Pick<Practice, 'lessonId' | 'key' | 'handed'> {
+  readonly set: readonly Item[] | null;
+}
+const byNeedKey = (today: Day): string => `needs ${today}`;
+
+/** Pools of tasks that children's sessions are chosen from: so many that neighbours seldom have the same ones. */
+const POOLS = 16;
+
+/** What children practise alone, made ready so that a tablet can go on with it and learns nothing of why. */
+export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
+  /** Pools go by what was taught: made once for all children, each when it is first needed. */
+  let pooled: { readonly key: string; readonly pools: Map<number, readonly Prospect[]> } | undefined;
+  const poolOf = ({ skills, times }: PracticeNeeds, number: number): readonly Prospect[] => {
+    const taught = { skills, times };
+    const key = JSON.stringify([skills.map(({ skill }) => skill), times]);
+    if (pooled?.key !== key) pooled = { key, pools: new Map() };
+    const place = number % POOLS;
+    const found = pooled.pools.get(place) ?? makePool(taught, seededRng(seedFromText(`${key} ${place}`)));
+    pooled.pools.set(place, found);
+    return found;
+  };
+  const found = (childId: number): Known | undefined => {
+    const today = dayOf(now());
+    const all = lessons.all();
+    const lesson = upToNow(all, today);
+    if (lesson === undefined) return undefined;
+    const rows = answers.countedOfChild(childId);
+    const skills = lesson.taught.flatMap((one) => one.skills);
+    const needs = needsOf(rows, skills, timesMet(groupsOf(lesson.taught)), today);
+    return { today, all, lesson, rows, needs };
+  };
+  /** The pool of a child's first session with so many answers given, and of the one after it. */
+  const poolAfter = (needs: PracticeNeeds, childId: number, given: number, session: number): readonly Prospect[] =>
+    poolOf(needs, childId * 5 + given + session * 7);
+
+  /** The set that is to be done, or none where a child goes by what it needs. */
+  const due = (childId: number, { today, all, lesson, rows }: Known): Due => {
+    const handed = sets.latestFor(childId, today);
+    if (handed !== undefined && (handed.items === null || !isThrough(handed.items, rows, handed.handedAt)))
+      return { lessonId: handed.lessonId, key: handed.id, handed: true, set: handed.items };
+    const own = lessonSet(all, today);
+    if (own !== undefined && !isThrough(own.items, rows, startOf(today)))
+      return { lessonId: own.lessonId, key: `lesson ${own.lessonId} ${today}`, handed: false, set: own.items };
+    return { lessonId: lesson.current.id, key: byNeedKey(today), handed: false, set: null };
+  };
+
+  return {
+    /** The set handed to a child, then the lesson's, then what it needs; null before a unit was laid out. */
+    of: (childId: number): Practice | null => {
+      const known = found(childId);
+      if (known === undefined) return null;
+      const { today, rows, needs } = known;
+      const [pool, poolAfterwards] = [0, 1].map((session) => poolAfter(needs, childId, rows.length, session));
+      const { set, ...about } = due(childId, known);
+      const session = set === null ? prepareByNeed(needs, pool!) : prepareSet(set, needs, pool!);
+      return {
+        ...about,
+        follows: set === null,
+        session: toMutable(session),
+        next: { key: byNeedKey(today), session: toMutable(prepareByNeed(needs, poolAfterwards!)) },
+      };
+    },
+    /** The rest of a session that goes by need, after what was asked in it so far. */
+    rest: (childId: number, asked: readonly Asked[]): SentSession => {
+      const known = found(childId);
+      if (known === undefined) return { tasks: [], steps: [], fewest: 0 };
+      const { needs, rows } = known;
+      return toMutable(prepareByNeed(needs, poolAfter(needs, childId, rows.length - asked.length, 0), asked));
+    },
+  };
+};
+export type PracticeService = ReturnType<typeof createPractice>;
+
+const toMutable = ({ tasks, steps, fewest }: Session): SentSession => ({
+  tasks: [...tasks],
+  steps: steps.map((step) => ({ ...step })),
+  fewest,
+});

@@ -1,0 +1,35 @@
+import type { Tablets } from '../../contract/index.ts';
+import type { Classroom } from '../classroom/classroom.ts';
+import { dayOf } from '../clock.ts';
+import type { Reach } from '../remote/remoteRoutes.ts';
+
+/** All about the tablets of a class as of now, for the teacher's own screens. @throws HoppelError no-class */
+export const tabletsOf = (classroom: Classroom, reach: Reach): Tablets => {
+  const { id, row, door, live, seats, sets, tablets, room, answers, now } = classroom;
+  const { demo } = row();
+  const listening = live.listening();
+  const here = live.tabletsListening();
+  const seated = seats.all();
+  return {
+    code: door.code(),
+    addresses: reach.addresses().map((address) => `${address}station`),
+    lan: reach.lan,
+    seats: seated.map((seat) => ({ ...seat, connected: listening.includes(seat.childId) })),
+    passes: tablets
+      .ofClass(id)
+      .filter(({ simulated }) => !simulated)
+      .map(({ id: tabletId, letInAt }) => ({
+        tabletId,
+        letInAt,
+        childId: seated.find((seat) => seat.tabletId === tabletId)?.childId ?? null,
+        listens: here.has(tabletId),
+      })),
+    sets: sets.all(dayOf(now())).map(({ id: setId, childIds, what, items }) => ({
+      id: setId,
+      childIds: childIds && [...childIds],
+      what,
+      count: items?.length ?? null,
+    })),
+    standIns: demo ? { running: room.running(), answers: answers.standIns() } : null,
+  };
+};

@@ -1,0 +1,36 @@
+import type { Lesson, SetSource } from '../../contract/index.ts';
+import { seedFromText, seededRng } from '../../core/common/index.ts';
+import type { Item } from '../../core/items/index.ts';
+import { currentLesson, itemsAt, type Day } from '../../core/planning/index.ts';
+import { withTwin } from '../../core/sets/index.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { lessonSet } from '../station/practice.ts';
+
+/**
+ * The tasks of a set to be handed out, and the lesson it belongs to. The same id gives the same ones.
+ * @param lessons of the class, in order
+ * @returns null items where each child gets what it needs
+ * @throws HoppelError no-unit, nothing-to-ask
+ */
+export const tasksToHand = (
+  id: string,
+  source: SetSource,
+  lessons: readonly Lesson[],
+  today: Day,
+): { readonly lessonId: number; readonly items: readonly Item[] | null } => {
+  const current = currentLesson(lessons, today);
+  if (current === undefined) throw new HoppelError('no-unit');
+  if (source.what === 'needs') return { lessonId: current.id, items: null };
+  if (source.what === 'lesson') {
+    const own = lessonSet(lessons, today);
+    if (own === undefined) throw new HoppelError('nothing-to-ask');
+    return own;
+  }
+  const taught = lessons.filter(({ number }) => number <= current.number);
+  const rng = seededRng(seedFromText(id));
+  // Every other task of circling has two right clocks: a child learns to look at all of them.
+  const items = itemsAt(rng, taught, source.kinds, source.times).map((item, i) =>
+    i % 2 === 0 ? withTwin(rng, item) : item,
+  );
+  return { lessonId: current.id, items };
+};
