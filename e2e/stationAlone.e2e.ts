@@ -1,14 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { handAngles, hourOf, type DialTime } from '../core/clock/index.ts';
-import { startingTime, type Item } from '../core/items/index.ts';
+import { startingTime, timeOfItem, type Item } from '../core/items/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { noticedOn, takeNotes } from './support/noticed.ts';
 import { drawnHands, handsStandAt, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
-import { handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+import { handSet, keptOnTablet, openStation, practiceOn, sitDown } from './support/station.ts';
 
 describe('a child alone with the set', () => {
   let hoppel: Hoppel;
@@ -66,8 +66,7 @@ describe('a child alone with the set', () => {
     await sitDown(page, 'Bram');
     await page.tap('On my own');
     await page.find('.task');
-    const child = (await keptOnTablet(page, 'child')) as { practice: { set: { shown: DialTime }[] } };
-    times = child.practice.set.map(({ shown }) => shown);
+    times = (await practiceOn(page)).tasks.map((item) => timeOfItem(item)!);
     await page.says(`${hourOf(times[0]!)}:00`);
     await soon(() => page.attribute('.done', 'aria-disabled')).toBe('true'); // nothing was done yet
     await turnTo(startingTime(times[0]!), times[0]!);
@@ -142,10 +141,7 @@ describe('a child alone with the set', () => {
     await soon(() => drawnHands(page.driver, '.can')).toEqual({ hour: 90, minute: 0 });
     await expectNoFault(page.driver);
     await handSet(hoppel, [2], { what: 'needs' });
-    await page.until('the tablet has heard of it', async () => {
-      const child = (await keptOnTablet(page, 'child')) as { practice: { set: unknown } };
-      return child.practice.set === null;
-    });
+    await page.until('the tablet has heard of it', async () => (await practiceOn(page)).follows);
     await page.tap('Once more');
     await page.find('.task');
     await soon(() => page.attribute('.stones', 'aria-label')).toBe('Task 1 of 6');

@@ -9,7 +9,7 @@ import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { noticedOn, takeNotes } from './support/noticed.ts';
 import { type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
-import { giveVoice, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+import { giveVoice, handSet, openStation, practiceOn, sitDown } from './support/station.ts';
 
 /** Every kind of task, answered by a finger and by arrow keys and Enter alone: wrong, helped, right at the second try, right at once. */
 let hoppel: Hoppel;
@@ -35,13 +35,13 @@ afterAll(async () => {
 });
 
 /** Hands a set of three tasks of a kind to Ada and opens it. @returns the tasks */
-const open = async (kind: ItemKind): Promise<Item[]> => {
+const open = async (kind: ItemKind): Promise<readonly Item[]> => {
   const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times: TIMES });
   await page.driver.get(`${hoppel.url}/station/${ADA}/alone`);
   await page.find(`.task[data-kind="${kind}"]`);
-  const { practice } = (await keptOnTablet(page, 'child')) as { practice: { key: string; set: Item[] } };
-  expect(practice.key).toBe(id);
-  return practice.set;
+  const { key, tasks } = await practiceOn(page);
+  expect(key).toBe(id);
+  return tasks;
 };
 const stored = async (): Promise<AnswerRow[]> => {
   const reply = await fetch(`${hoppel.url}/api/record/children/${ADA}`);

@@ -234,7 +234,8 @@ describe('a set', () => {
       const eased = taskAfter(prepared, two)!;
       expect(set).not.toContainEqual(eased);
       expect(bareChance(eased)).toBeGreaterThanOrEqual(Math.min(bareChance(set[0]!), bareChance(set[1]!)));
-      expect(stonesOf(prepared, two)).toBe(set.length + 1);
+      expect(stonesOf(prepared, two)).toBe(set.length);
+      expect(stonesOf(prepared, [...two, right(eased)])).toBe(set.length + 1);
       expect(taskAfter(prepared, [...two, right(eased)])).toEqual(set[2]);
       expect(taskAfter(prepared, [...two, wrong(eased)])).toEqual(set[2]);
       // Stood it in the set itself, for later, another would be put in.

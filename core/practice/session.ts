@@ -55,11 +55,11 @@ export const taskAfter = (session: Session, done: readonly Pick<Practised, 'verd
   return now && session.tasks[now.task];
 };
 
-/** Stones of a session: its tasks and those put in so far; one more with each step when it goes on longer. */
+/** Stones of a session: its tasks and those put in before; one more with each step when it goes on longer. */
 export const stonesOf = (session: Session, done: readonly Pick<Practised, 'verdict'>[]): number => {
   const { answered, now } = stepsTaken(session, done);
-  const steps = now === undefined ? answered : [...answered, now];
-  return Math.max(steps.length, session.fewest + steps.filter(({ eases }) => eases).length);
+  const at = answered.length + (now === undefined ? 0 : 1);
+  return Math.max(at, session.fewest + answered.filter(({ eases }) => eases).length);
 };
 
 /** Skills that were shown in a session: at least one right answer, in the order they came. */

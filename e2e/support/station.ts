@@ -1,5 +1,6 @@
 import { v4 as newId } from 'uuid';
-import type { ClassCode, SetSource } from '../../contract/index.ts';
+import type { ClassCode, Practice, SetSource, StationChild } from '../../contract/index.ts';
+import type { Item } from '../../core/items/index.ts';
 import type { Hoppel } from './hoppel.ts';
 import { onPage, type Page } from './page.ts';
 import type { Browser } from './browser.ts';
@@ -48,6 +49,13 @@ export const openStation = async (browser: Browser, hoppel: Hoppel): Promise<Pag
 export const sitDown = async (tablet: Page, name: string): Promise<void> => {
   await tablet.tap(`I am ${name}`);
   await tablet.find('.me');
+};
+
+/** The practice a tablet has for its child, and its own tasks in order, without those that ease it. */
+export const practiceOn = async (tablet: Page): Promise<Practice & { readonly tasks: readonly Item[] }> => {
+  const { practice } = (await keptOnTablet(tablet, 'child')) as StationChild;
+  if (practice === null) throw new Error('there is nothing to practise');
+  return { ...practice, tasks: practice.session.tasks.slice(0, practice.session.fewest) };
 };
 
 /** What a tablet keeps under a name, read from its database; null where there is nothing. */
