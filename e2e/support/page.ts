@@ -3,11 +3,13 @@ import { createRequire } from 'node:module';
 import type { Browser } from './browser.ts';
 
 const WAIT_MS = 20_000;
+/** Milliseconds between two looks. */
+const LOOK_AGAIN_MS = 40;
 
 /** Finds things on a page by what a person sees or hears. */
 export const onPage = ({ driver }: Browser) => {
   const find = (css: string): Promise<WebElement> =>
-    Promise.resolve(driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`));
+    Promise.resolve(driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, LOOK_AGAIN_MS));
   const literal = (text: string): string => `concat('', "${text.split('"').join(`", '"', "`)}")`;
   const named = (what: string, name: string): By =>
     By.xpath(`//${what}[contains(normalize-space(.), ${literal(name)}) or contains(@aria-label, ${literal(name)})]`);
@@ -22,6 +24,7 @@ export const onPage = ({ driver }: Browser) => {
         ),
         WAIT_MS,
         `no button ${name}`,
+        LOOK_AGAIN_MS,
       ),
     );
   const text = async (css = 'body'): Promise<string> => (await find(css)).getText();
@@ -34,7 +37,7 @@ export const onPage = ({ driver }: Browser) => {
     /** Waits until so many of these are on the page. */
     shows: async (css: string, count: number): Promise<void> => {
       const isSo = async (): Promise<boolean> => (await driver.findElements(By.css(css))).length === count;
-      await driver.wait(isSo, WAIT_MS, `never ${count} of ${css}`);
+      await driver.wait(isSo, WAIT_MS, `never ${count} of ${css}`, LOOK_AGAIN_MS);
     },
     /** Waits until the page says this. */
     says: (words: string): Promise<unknown> =>
@@ -43,11 +46,12 @@ export const onPage = ({ driver }: Browser) => {
           async () => (await driver.findElement(By.css('body')).getText()).includes(words),
           WAIT_MS,
           `the page never says "${words}"`,
+          LOOK_AGAIN_MS,
         ),
       ),
     /** Waits for a condition, asked again and again. */
     until: (what: string, holds: () => Promise<boolean>, ms = WAIT_MS): Promise<unknown> =>
-      Promise.resolve(driver.wait(() => holds().catch(() => false), ms, what)),
+      Promise.resolve(driver.wait(() => holds().catch(() => false), ms, what, LOOK_AGAIN_MS)),
     press: async (...keys: string[]): Promise<void> => {
       await driver
         .actions()
@@ -71,7 +75,7 @@ export const onPage = ({ driver }: Browser) => {
         }
         return true;
       };
-      await driver.wait(press, WAIT_MS, `${name} cannot be tapped`);
+      await driver.wait(press, WAIT_MS, `${name} cannot be tapped`, LOOK_AGAIN_MS);
     },
     attribute: async (css: string, name: string): Promise<string> => String(await (await find(css)).getAttribute(name)),
   };
