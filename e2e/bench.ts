@@ -51,7 +51,7 @@ rmSync(data, { recursive: true, force: true });
 const hoppel = await startHoppel();
 
 // Size of the station's first load: what its page asks for, each file compressed with gzip.
-const station = await startBrowser({ width: 1024, height: 768 });
+const station = await startBrowser({ motion: true, width: 1024, height: 768 });
 const tabletPage = await openStation(station, hoppel);
 await station.driver.get(`${hoppel.url}/station`);
 await tabletPage.says('Tap your picture');
@@ -74,7 +74,7 @@ say('  pictures of 22 children', kb(sizes.pictures));
 
 // Until a child can tap, CPU slowed 4x, nothing kept from before. Yardstick: the same with the CPU as it is.
 const usable = async (rate: number): Promise<number> => {
-  const fresh = await startBrowser({ width: 1024, height: 768 });
+  const fresh = await startBrowser({ motion: true, width: 1024, height: 768 });
   await openStation(fresh, hoppel);
   await fresh.driver.sendDevToolsCommand('Network.enable', {});
   await fresh.driver.sendDevToolsCommand('Network.setCacheDisabled', { cacheDisabled: true });
@@ -99,7 +99,7 @@ say('  yardstick: the CPU as it is', `${(await usable(1)).toFixed(0)} ms`);
 await station.quit();
 
 // From the click to the desk of a unit laid out: a class without one, the answers as they stand. Yardstick: the desk opened again.
-const teacher = await startBrowser();
+const teacher = await startBrowser({ motion: true });
 const empty = await startHoppel({ demo: false });
 await fetch(`${empty.url}/api/classes`, {
   method: 'POST',
@@ -123,7 +123,7 @@ await teacher.quit();
 await empty.remove();
 
 // Frames of a drag on the board, CPU slowed 4x. Yardstick: the same page drawing nothing.
-const board = await startBrowser();
+const board = await startBrowser({ motion: true });
 const { driver } = board;
 const page = onPage(board);
 await driver.get(`${hoppel.url}/board/8?segment=1`);
@@ -178,7 +178,7 @@ say('  yardstick: the same page at rest, CPU slowed 4x', spreadOf(idle));
 await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 1 });
 
 // A step on the remote: from the tap until the board has done it, and until the remote shows it. Yardstick: a request to the server and back.
-const remote = await startBrowser({ width: 390, height: 844 });
+const remote = await startBrowser({ motion: true, width: 390, height: 844 });
 await remote.driver.get(`${hoppel.url}/remote`);
 await onPage(remote).find('[data-choice="quarters"]');
 await page.press('h', 'o', 't');
@@ -215,7 +215,7 @@ const tablet = await bareTablet(hoppel.url);
 const call = (method: string, path: string, body: object = {}): Promise<Response> => tablet.send(method, path, body);
 await call('POST', '/children', { names: Array.from({ length: 8 }, (_, i) => `Guest ${i + 1}`) });
 await call('POST', '/tablets/stand-ins', { pace: 1 });
-const wall = await startBrowser();
+const wall = await startBrowser({ motion: true });
 await wall.driver.get(`${hoppel.url}/board/8`);
 await onPage(wall).find('.board');
 const seat = await tablet.sit(1);

@@ -7,7 +7,7 @@ import { dragByMouse, dragByTouch, dragByTwoFingers, drawnHands, handsStandAt, s
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
-const { hoppel, browser, page } = await visit();
+const { hoppel, browser, page } = await visit({ motion: true });
 const board = atBoard(page, hoppel.url);
 
 /** Projectors and touch boards: wide ones from small to the largest, a notebook, and 4:3. */

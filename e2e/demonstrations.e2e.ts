@@ -8,7 +8,7 @@ import { drawnHands, handsStandAt, onPage, tapByTouch, type Page } from './suppo
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
-const { hoppel, browser, page } = await visit();
+const { hoppel, browser, page } = await visit({ motion: true });
 const board = atBoard(page, hoppel.url);
 const step = async (): Promise<number> => Number(await page.attribute('.board', 'data-step'));
 const seconds = async (): Promise<number> => Number(await page.attribute('.player input', 'value'));
@@ -166,7 +166,7 @@ describe('for those who wish less motion', () => {
   let calm: Browser;
   let still: Page;
   beforeAll(async () => {
-    calm = await startBrowser({ reducedMotion: true });
+    calm = await startBrowser();
     still = onPage(calm);
   });
   afterAll(() => calm.quit());

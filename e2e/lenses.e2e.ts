@@ -8,7 +8,7 @@ import { dragByMouse, dragByTouch, handsStandAt, sweep, tapByTouch } from './sup
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
-const { hoppel, browser, page } = await visit();
+const { hoppel, browser, page } = await visit({ motion: true });
 const board = atBoard(page, hoppel.url);
 const count = async (css: string): Promise<number> => (await page.all(css)).length;
 const wait = (what: string, holds: () => Promise<boolean>): Promise<unknown> => page.until(what, holds);

@@ -51,7 +51,6 @@ describe('every place of Hoppel', () => {
 
   it.each(places)('%s has no fault that axe finds, and its main work fits 1280 by 800', async (path, words) => {
     await open(path, words);
-    await page.driver.sleep(400); // the covers and hops have come to rest
     await expectNoFault(page.driver);
     if (path === '/class/2' || path === '/settings/unit') return; // a long list scrolls
     const overflow = await page.driver.executeScript(

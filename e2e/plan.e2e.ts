@@ -49,7 +49,6 @@ describe('the plan', () => {
     page.driver.actions().keyDown(modifier).sendKeys(key).keyUp(modifier).perform();
   const menu = async (act: string): Promise<void> => {
     await (await page.find('.lesson-menu button')).click();
-    await page.driver.sleep(400); // the menu unfolds
     await page.tap(act);
     await page.until('the menu is gone', async () => (await page.all('.v-overlay--active .v-list')).length === 0);
   };
@@ -216,9 +215,7 @@ describe('the plan', () => {
     await page.tap('Times of “Show me”');
     await page.says('Why these times');
     await page.says('nobody can count on');
-    await page.driver.sleep(400); // the window unfolds
     await expectNoFault(browser.driver);
-    await page.driver.sleep(400); // the window unfolds
     await (await page.find('.times .row li:nth-child(1) button')).click();
     const bricks = await page.all('.picker .brick.breaks');
     await bricks[0]!.click();
@@ -273,7 +270,6 @@ describe('the plan', () => {
       const unit = (await room()).lessons.map(({ id: _, ...lesson }) => lesson);
 
       await page.tap('Class: Fern Room');
-      await page.driver.sleep(400);
       await page.tap('A new class …');
       await (await page.find('input')).sendKeys('Moss Room');
       await page.tap('Make the class');
@@ -296,7 +292,6 @@ describe('the plan', () => {
 
   step('classes are switched from the name in the shell', async () => {
     await page.tap('Class: Moss Room');
-    await page.driver.sleep(400);
     await page.tap('Fern Room');
     await page.says('What clocks are for');
     expect((await room()).children.map(({ name }) => name)).toEqual(['Ada', 'Bram', 'Cleo']);
@@ -309,7 +304,6 @@ describe('the plan', () => {
     await page.tap('Add');
     await kept('five children', async () => (await room()).children.length === 5);
     await page.tap('Picture of Ada');
-    await page.driver.sleep(400);
     await page.tap('hedgehog');
     await kept('Ada has the hedgehog', async () => (await room()).children[0]!.picture === 'hedgehog');
     await focus(await page.find('.child:nth-child(1) .grip'));
@@ -317,7 +311,6 @@ describe('the plan', () => {
     await kept('Ada is second', async () => (await room()).children[1]!.name === 'Ada');
     await page.tap('absent');
     await page.tap('More about Cleo');
-    await page.driver.sleep(400);
     await page.says('half five');
     await page.tap('Cleo moved away');
     await kept('four children', async () => (await room()).children.length === 4);

@@ -14,7 +14,7 @@ const FOLDER = resolve(import.meta.dirname, '../docs/screenshots');
 mkdirSync(FOLDER, { recursive: true });
 
 const hoppel = await startHoppel();
-const browser = await startBrowser();
+const browser = await startBrowser({ motion: true });
 const page = onPage(browser);
 const tour = tourOf(hoppel.url);
 const picture = async (name: string, from: Browser = browser): Promise<void> => {
@@ -44,7 +44,7 @@ await (await page.find('[data-tile="once-round"]')).click();
 for (let step = 0; step < 8; step++) await page.press(Key.ARROW_RIGHT);
 await page.press('y');
 await picture('demonstration');
-const phone = await startBrowser({ width: 480, height: 900 });
+const phone = await startBrowser({ motion: true, width: 480, height: 900 });
 await phone.driver.get(`${hoppel.url}/remote`);
 await onPage(phone).says('Once round');
 await picture('remote', phone);
@@ -74,7 +74,7 @@ for (let index = 2; index < 6; index++) {
 await tour.finish();
 
 // Davi's tablet: a set clock, a drawing half made, digits, pairs, and a hint.
-const tablet = await startBrowser({ width: 1024, height: 768 });
+const tablet = await startBrowser({ motion: true, width: 1024, height: 768 });
 await giveVoice(tablet);
 const child = await openStation(tablet, hoppel);
 await sitDown(child, 'Davi');

@@ -5,6 +5,7 @@ import type { AnswerRow } from '../contract/index.ts';
 import { answeringOn, wrongAnswer, type By } from './support/answering.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
+import { hurry } from './support/hurry.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { noticedOn, takeNotes } from './support/noticed.ts';
 import { type Page } from './support/page.ts';
@@ -22,9 +23,10 @@ const TIMES = [timeOf(9), timeOf(4, 30), timeOf(7)];
 
 beforeAll(async () => {
   hoppel = await startHoppel();
-  browser = await startBrowser({ width: 1024, height: 768 });
+  browser = await startBrowser({ width: 1024, height: 768, motion: true });
   await giveVoice(browser);
   await takeNotes(browser);
+  await hurry(browser);
   page = await openStation(browser, hoppel);
   ({ status } = noticedOn(page));
   await sitDown(page, 'Ada');

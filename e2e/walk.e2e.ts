@@ -31,8 +31,8 @@ describe('a lesson from the desk to the record', () => {
 
   beforeAll(async () => {
     hoppel = await startHoppel();
-    teacherBrowser = await startBrowser();
-    childBrowser = await startBrowser({ width: 1024, height: 768 });
+    teacherBrowser = await startBrowser({ motion: true });
+    childBrowser = await startBrowser({ width: 1024, height: 768, motion: true });
     teacher = onPage(teacherBrowser);
     child = onPage(childBrowser);
   });

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -61,6 +61,17 @@ const asking = (url: () => string, cookie = ''): Ask => {
   };
 };
 
+/** The demo class as a file's bytes, made once for all schools of a test file. */
+let demoBytes: Buffer | undefined;
+const demoFile = (): Buffer => {
+  if (demoBytes !== undefined) return demoBytes;
+  const db = openDatabase(':memory:');
+  makeDemo(db, TODAY);
+  demoBytes = db.serialize();
+  db.close();
+  return demoBytes;
+};
+
 export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-school-'));
   const file = join(folder, 'class.sqlite');
@@ -69,6 +80,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   let endLive: () => Promise<void>;
   let ownUrl = '';
   let passed = 0;
+  if (demo) writeFileSync(file, demoFile());
   const start = async (): Promise<void> => {
     db = openDatabase(file);
     const { app, end } = createApp({
@@ -89,7 +101,6 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     db.close();
   };
   await start();
-  if (demo) makeDemo(db!, TODAY);
   const url = (): string => ownUrl.replace(/\/$/, '');
   const tabletWith = (cookie: string): Tablet => {
     const ask = asking(url, cookie);

@@ -221,7 +221,7 @@ describe('replanning', () => {
           });
         },
       ),
-      { numRuns: 1000 },
+      { numRuns: 300 },
     ));
 
   /** Every way to put lessons on days in order, none earlier than wished; the least moves, then the least days in all. */

@@ -80,7 +80,7 @@ describe('a unit laid out from any answers', () => {
   it('adds up, keeps every rule on times, puts what is leaned on first, and has no lesson on a day off', () =>
     fc.assert(
       fc.property(anyChoices, (choices) => expect(faultsIn(layUnit(choices), choices)).toEqual([])),
-      { numRuns: 1000 },
+      { numRuns: 250 },
     ));
   it('is the same for the same answers, and has other times for another seed', () =>
     fc.assert(
@@ -89,7 +89,7 @@ describe('a unit laid out from any answers', () => {
         expect(layUnit(choices)).toEqual(unit);
         expect(layUnit({ ...choices, seed: `${choices.seed}!` })).not.toEqual(unit);
       }),
-      { numRuns: 20 },
+      { numRuns: 10 },
     ));
   it('practises all twelve hours at o’clock, and at half past where that is taught', () =>
     fc.assert(

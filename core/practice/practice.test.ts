@@ -100,7 +100,7 @@ describe('practice that goes by what a child needs', () => {
       { numRuns: 12 },
     ));
   it('asks nobody a task twice, whichever way it comes: all of 4096 ways through each session are tried', () => {
-    for (let seed = 0; seed < 4; seed++) {
+    for (let seed = 0; seed < 2; seed++) {
       const ways = everyWay(prepareByNeed(needs, makePool(needs, seededRng(seed))), 4096);
       expect(ways.length).toBeGreaterThan(1000);
       for (const done of ways) {
@@ -141,7 +141,7 @@ describe('practice that goes by what a child needs', () => {
     }
   });
   it('begins with something sure, and with another at every third place', () => {
-    for (let seed = 0; seed < 10; seed++) {
+    for (let seed = 0; seed < 5; seed++) {
       const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
       for (const at of [0, 3]) {
         const suspicion = suspect(needs.suspicion, done.slice(0, at));
@@ -152,24 +152,24 @@ describe('practice that goes by what a child needs', () => {
   it('finds out what a child does: after a session the rule it follows stands first', () => {
     for (const rule of ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral', 'colon-missing'] as const) {
       let found = 0;
-      for (let seed = 0; seed < 8; seed++) {
+      for (let seed = 0; seed < 4; seed++) {
         const suspicion = suspect(needs.suspicion, session({ rule, faith: 1, slip: 0 }, seed));
         const others = WRONG_RULES.filter((other) => other !== rule);
         if (suspicion[rule] >= Math.max(...others.map((other) => suspicion[other])) && suspicion[rule] > suspicion.none)
           found += 1;
       }
-      expect([rule, found >= 6]).toEqual([rule, true]);
+      expect([rule, found >= 3]).toEqual([rule, true]);
     }
   });
   it('finds it out in most sessions made ready once, too, where only right or not is known', () => {
     const rules = ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral'] as const;
     const found = rules.flatMap((rule) =>
-      [0, 1, 2, 3, 4, 5, 6, 7].filter((seed) => {
+      [0, 1, 2, 3, 4].filter((seed) => {
         const suspicion = suspect(needs.suspicion, alone({ rule, faith: 1, slip: 0 }, seed));
         return suspicion[rule] >= Math.max(...WRONG_RULES.map((other) => suspicion[other]));
       }),
     );
-    expect(found.length).toBeGreaterThanOrEqual(14);
+    expect(found.length).toBeGreaterThanOrEqual(9);
   });
   it('asks about what was not seen for long before what was just seen', () => {
     const sure = (skill: Skill, due: number) => ({ skill, share: 0.9, due });

@@ -1,15 +1,23 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { expect } from '@jest/globals';
 import type { Browser } from './browser.ts';
 
-const { AxeBuilder } = createRequire(import.meta.url)(
-  '@axe-core/webdriverjs',
-) as typeof import('@axe-core/webdriverjs');
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Violation {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string }[];
+}
 
 /** Expects that axe finds no fault on the page as it stands. */
 export const expectNoFault = async (driver: Browser['driver']): Promise<void> => {
-  // Run in the page itself, and only faults told in full: the same rules in less than half the time. There are no frames.
-  const axe = new AxeBuilder(driver).setLegacyMode(true).options({ resultTypes: ['violations'] });
-  const { violations } = await axe.analyze();
+  // Run in the page itself, and only faults told in full: the same rules in a third of the time. There are no frames.
+  await driver.executeScript(`if (window.axe === undefined) { ${AXE} }`);
+  const violations = await driver.executeAsyncScript<readonly Violation[] | string>(
+    `const done = arguments[0];
+     axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) => done(violations), (fault) => done(String(fault)));`,
+  );
+  if (typeof violations === 'string') throw new Error(`axe could not look at the page: ${violations}`);
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 };

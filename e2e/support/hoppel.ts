@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -21,6 +21,19 @@ export interface Hoppel {
   /** Ends it and removes the data. */
   remove(): Promise<void>;
 }
+
+/** The demo class is made once for a build; every server gets a copy. */
+const DEMO = join(DIST, `demo-${TODAY}.sqlite`);
+const copyDemo = (to: string): void => {
+  if (!existsSync(DEMO)) {
+    const making = `${DEMO}.${process.pid}`;
+    const made = spawnSync(process.execPath, [join(DIST, 'server/makeDemo.js'), '--data', making, '--today', TODAY]);
+    if (made.status !== 0) throw new Error(`no demo class: ${made.stderr.toString()}`);
+    // Two that make it at once make the same; whichever comes last stays.
+    renameSync(making, DEMO);
+  }
+  copyFileSync(DEMO, to);
+};
 
 const freePort = (): Promise<number> =>
   new Promise((done, failed) => {
@@ -45,10 +58,7 @@ interface Options {
 export const startHoppel = async ({ demo = true, port, ownWeb = false }: Options = {}): Promise<Hoppel> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
   const data = join(folder, 'class.sqlite');
-  if (demo) {
-    const made = spawnSync(process.execPath, [join(DIST, 'server/makeDemo.js'), '--data', data, '--today', TODAY]);
-    if (made.status !== 0) throw new Error(`no demo class: ${made.stderr.toString()}`);
-  }
+  if (demo) copyDemo(data);
   const web = ownWeb ? join(folder, 'web') : join(DIST, 'web');
   if (ownWeb) cpSync(join(DIST, 'web'), web, { recursive: true });
   const chosen = port ?? (await freePort());

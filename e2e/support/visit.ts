@@ -4,9 +4,13 @@ import { startHoppel, type Hoppel } from './hoppel.ts';
 import { onPage, type Page } from './page.ts';
 
 /** One running Hoppel and one teacher's browser, for a whole file of steps; both end with it. */
-export const visit = async ({ demo = true } = {}): Promise<{ hoppel: Hoppel; browser: Browser; page: Page }> => {
+export const visit = async ({ demo = true, motion = false } = {}): Promise<{
+  hoppel: Hoppel;
+  browser: Browser;
+  page: Page;
+}> => {
   const hoppel = await startHoppel({ demo });
-  const browser = await startBrowser();
+  const browser = await startBrowser({ motion });
   afterAll(async () => {
     await browser.quit();
     await hoppel.remove();
