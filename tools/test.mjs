@@ -1,18 +1,21 @@
 // npm test: everything from a fresh clone to "N passed, N failed". Stops at the first step that fails.
+// npm test -- --changed [COMMIT]: what a change since a commit (the latest, unless one is named) can have touched, for work in between.
 import { spawn, spawnSync } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
+import { changedSince, journeysFor } from './changed.mjs';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages } from './ensure.mjs';
 
 ensureNode();
 ensurePackages();
 ensureBrowser();
 
+const onlySome = process.argv.includes('--changed');
 const counts = { passed: 0, failed: 0 };
 const finish = () => {
   console.log(`${counts.passed} passed, ${counts.failed} failed`);
-  process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
+  process.exit(counts.failed === 0 && (counts.passed > 0 || onlySome) ? 0 : 1);
 };
 
 /** Runs one step with its time; `bin` is a script of an installed package, started by this Node without a shell. */
@@ -46,7 +49,8 @@ const checks = async (list) => {
   await Promise.all(Array.from({ length: availableParallelism() }, worker));
   if (counts.failed > 0) finish();
 };
-const jest = (project) => {
+/** @param only arguments that choose some of the tests; all of them without */
+const jest = (project, only = []) => {
   const report = join(ROOT, 'node_modules', `.jest-${project}.json`);
   rmSync(report, { force: true });
   const args = [
@@ -54,8 +58,9 @@ const jest = (project) => {
     project,
     '--json',
     `--outputFile=${report}`,
-    // Every processor works; browsers two files at a time, each with a server, a data file and browsers of its own.
-    `--maxWorkers=${project === 'e2e' ? 2 : '100%'}`,
+    // Every processor works; of browser tests one file more is begun than there are processors, for each waits now and then.
+    `--maxWorkers=${project === 'e2e' ? availableParallelism() + 1 : '100%'}`,
+    ...only,
   ];
   const ok = step(`${project} tests`, 'jest/bin/jest.js', args, [
     '--experimental-vm-modules',
@@ -68,13 +73,59 @@ const jest = (project) => {
   if (!ok) finish();
 };
 
-await checks([
-  ['types of web', 'vue-tsc/bin/vue-tsc.js', ['-p', 'web', '--noEmit']],
-  ['format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
-  ['lint', 'eslint/bin/eslint.js', ['.']],
-  ...['core', 'contract', 'server'].map((room) => [`types of ${room}`, 'typescript/bin/tsc', ['-p', room]]),
-]);
-jest('unit');
-ensureBuild();
-jest('e2e');
+const TYPES = {
+  web: ['types of web', 'vue-tsc/bin/vue-tsc.js', ['-p', 'web', '--noEmit']],
+  core: ['types of core', 'typescript/bin/tsc', ['-p', 'core']],
+  contract: ['types of contract', 'typescript/bin/tsc', ['-p', 'contract']],
+  server: ['types of server', 'typescript/bin/tsc', ['-p', 'server']],
+};
+/** Rooms whose types a room's code can break: those that import it, and itself. */
+const LEANS_ON = {
+  core: ['core', 'contract', 'server', 'web'],
+  contract: ['contract', 'server', 'web'],
+  server: ['server'],
+  demo: ['server'],
+  e2e: ['server'],
+  web: ['web'],
+};
+
+const everything = async () => {
+  await checks([
+    TYPES.web,
+    ['lint', 'eslint/bin/eslint.js', ['.']],
+    ['format', 'prettier/bin/prettier.cjs', ['--check', '--log-level', 'warn', '.']],
+    TYPES.server,
+    TYPES.contract,
+    TYPES.core,
+  ]);
+  jest('unit');
+  ensureBuild();
+  jest('e2e');
+};
+
+const onlyChanged = async (base) => {
+  const files = changedSince(base);
+  if (files.length === 0) {
+    console.log(`Nothing differs from ${base}.`);
+    return;
+  }
+  const code = files.filter((file) => /\.(ts|vue|mjs)$/.test(file));
+  const rooms = new Set(files.flatMap((file) => LEANS_ON[file.split('/')[0]] ?? []));
+  await checks([
+    ...Object.entries(TYPES).flatMap(([room, check]) => (rooms.has(room) ? [check] : [])),
+    ...(code.length > 0 ? [['lint', 'eslint/bin/eslint.js', code]] : []),
+    ['format', 'prettier/bin/prettier.cjs', ['--check', '--ignore-unknown', '--log-level', 'warn', ...files]],
+  ]);
+  if (code.length > 0) jest('unit', ['--findRelatedTests', '--passWithNoTests', ...code]);
+  const journeys = journeysFor(files);
+  if (journeys.length > 0) {
+    ensureBuild();
+    jest('e2e', ['--testPathPatterns', `/(${journeys.join('|')})\\.e2e\\.ts$`]);
+  }
+  console.log(`Tested what ${files.length} changed files can have touched; npm test alone tests everything.`);
+};
+
+const [wanted, base = 'HEAD'] = process.argv.slice(2);
+if (wanted === '--changed') await onlyChanged(base);
+else await everything();
 finish();
