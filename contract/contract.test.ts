@@ -6,7 +6,7 @@ import { mark } from '../core/marking/index.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { seededRng } from '../core/common/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
-import { makeItem } from '../core/sets/index.ts';
+import { makeItem } from '../core/making/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
 import { MOST_POINTS, MOST_STROKES } from '../core/strokes/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/wording/index.ts';

@@ -6,7 +6,6 @@ import { DEFAULT_CONVENTIONS, say, sentence, type Conventions } from '../wording
 import {
   DEMONSTRATIONS,
   SPEEDS,
-  contrastOf,
   demonstrate,
   durationOf,
   pencilLine,
@@ -18,6 +17,7 @@ import {
   steppedTo,
   type Demonstration,
 } from './index.ts';
+import { contrastOf } from '../activities/index.ts';
 
 const at = (conventions: Partial<Conventions> = {}) => ({ ...DEFAULT_CONVENTIONS, ...conventions });
 const HALF_PAST_FOUR = timeOf(4, 30);

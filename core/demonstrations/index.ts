@@ -16,7 +16,4 @@ export {
   type Way,
 } from './demonstration.ts';
 export { demonstrate } from './make.ts';
-export { contrastOf } from './pair.ts';
-export { labelPlaces, partAt, type LabelPlace } from './parts.ts';
 export { DOT_RADIUS, pencilLine, pencilPoint, type PencilMark } from './pencil.ts';
-export { SORTED_AT_ONCE, dayToSort, deedsToSort, inPlace, takes, type DayEntry } from './sorting.ts';

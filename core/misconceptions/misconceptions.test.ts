@@ -4,7 +4,7 @@ import { OCLOCK_TIMES, TAUGHT_TIMES, handAngles, hourOf, timeOf } from '../clock
 import { seededRng } from '../common/index.ts';
 import { ANSWER_KINDS, ITEM_KINDS, pictureAt, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
-import { makeItem } from '../sets/index.ts';
+import { makeItem } from '../making/index.ts';
 import {
   DRAWING_RULES,
   RULE_HELP,

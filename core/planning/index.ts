@@ -14,7 +14,7 @@ export {
   type DayOff,
   type SchoolCalendar,
   type Weekday,
-} from './calendar.ts';
+} from './calendar/calendar.ts';
 export {
   PLAN_CHANGES,
   applyChange,
@@ -22,7 +22,7 @@ export {
   type ChangeContext,
   type ChangeResult,
   type PlanChange,
-} from './changes.ts';
+} from './changing/changes.ts';
 export {
   CLASS_LEVELS,
   LESSON_MINUTES,
@@ -34,19 +34,19 @@ export {
   type ClassLevel,
   type Medium,
   type UnitChoices,
-} from './choices.ts';
-export { currentLesson } from './currentLesson.ts';
-export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thresholds } from './decision.ts';
-export { LESSON_KEYS, groupsTaught, ladderOf } from './ladder.ts';
-export { layUnit } from './layUnit.ts';
-export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './moments.ts';
-export { itemsAt, spareItems, surpriseItems } from './roundItems.ts';
-export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './needs.ts';
-export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './pace.ts';
-export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './plan.ts';
-export { PLAN_REFUSALS, type PlanRefusal } from './refusals.ts';
-export { TIME_REASONS, reasonsOf, type TimeReason } from './reasons.ts';
-export { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
+} from './laying/choices.ts';
+export { currentLesson } from './calendar/currentLesson.ts';
+export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thresholds } from './changing/decision.ts';
+export { LESSON_KEYS, groupsTaught, ladderOf } from './laying/ladder.ts';
+export { layUnit } from './laying/layUnit.ts';
+export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './calendar/moments.ts';
+export { itemsAt, spareItems, surpriseItems } from './laying/roundItems.ts';
+export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './laying/needs.ts';
+export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './laying/pace.ts';
+export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './changing/plan.ts';
+export { PLAN_REFUSALS, type PlanRefusal } from './changing/refusals.ts';
+export { TIME_REASONS, reasonsOf, type TimeReason } from './laying/reasons.ts';
+export { movedBetween, shiftLater, type Moved, type Wish } from './changing/replan.ts';
 export {
   TIME_RULES,
   brokenRules,
@@ -57,8 +57,8 @@ export {
   type Standing,
   type Suggestion,
   type TimeRule,
-} from './rules.ts';
-export { SEGMENT_KINDS, lessonMinutes, type PlannedLesson, type Segment, type SegmentKind } from './segment.ts';
-export { SEGMENT_MINUTES } from './segmentEdits.ts';
-export { type Again } from './teachAgain.ts';
-export { groupsOf, timesMet } from './history.ts';
+} from './laying/rules.ts';
+export { SEGMENT_KINDS, lessonMinutes, type PlannedLesson, type Segment, type SegmentKind } from './laying/segment.ts';
+export { SEGMENT_MINUTES } from './changing/segmentEdits.ts';
+export { type Again } from './changing/teachAgain.ts';
+export { groupsOf, timesMet } from './laying/history.ts';

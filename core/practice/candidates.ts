@@ -1,7 +1,7 @@
 import { shuffled, type Rng } from '../common/index.ts';
 import { SLIP } from '../diagnosis/index.ts';
 import { skillOfItem, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
-import { makeItem, suits, withTwin } from '../sets/index.ts';
+import { makeItem, suits, withTwin } from '../making/index.ts';
 import { SKILL_DATA } from '../skills/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import { chanceRight, information, prospectOf, type Prospect, type Suspicion } from './suspicion.ts';

@@ -5,7 +5,7 @@ import { seededRng, type Rng } from '../common/index.ts';
 import { guessChance, skillOfItem, timeOfItem, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
-import { makeItem } from '../sets/index.ts';
+import { makeItem } from '../making/index.ts';
 import { simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
 import { SKILLS, type Skill } from '../skills/index.ts';
 import {

@@ -2,7 +2,7 @@ import { hourOf, type DialTime } from '../clock/index.ts';
 import type { Answer, Item } from '../items/index.ts';
 import { digital, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
 import { answeredTime } from '../marking/index.ts';
-import { partName } from '../tasks/index.ts';
+import { partName } from '../asking/index.ts';
 import { teacherSentence } from './teacherWords.ts';
 
 const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {

@@ -4,7 +4,7 @@ import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { explain } from '../misconceptions/index.ts';
-import { makeItem } from '../sets/index.ts';
+import { makeItem } from '../making/index.ts';
 import { simulateAnswer } from './index.ts';
 
 const reads: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));

@@ -2,7 +2,7 @@ import type { Lesson, SetSource } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { currentLesson, itemsAt, type Day } from '../../core/planning/index.ts';
-import { withTwin } from '../../core/sets/index.ts';
+import { withTwin } from '../../core/making/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { lessonSet } from '../station/practice.ts';
 

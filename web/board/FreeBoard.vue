@@ -4,7 +4,7 @@ import { computed, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson, RoundSource, Settings } from '../../contract/index.ts';
 import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
-import { contrastOf } from '../../core/demonstrations/index.ts';
+import { contrastOf } from '../../core/activities/index.ts';
 import { sentenceOfCards } from '../../core/rounds/index.ts';
 import { readingOrder, type StepPart } from '../../core/wording/index.ts';
 import StoneRow from '../shell/StoneRow.vue';

@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router';
 import type { Practice } from '../../contract/index.ts';
 import { rightAnswers, type Answer } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import { helpFor, type Help } from '../../core/tasks/index.ts';
+import { helpFor, type Help } from '../../core/asking/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
 import { useStationStore } from './stationStore.ts';

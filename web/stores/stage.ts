@@ -9,7 +9,8 @@ import {
   type Hand,
   type HandAngles,
 } from '../../core/clock/index.ts';
-import { contrastOf, type DemonstrationKind } from '../../core/demonstrations/index.ts';
+import { type DemonstrationKind } from '../../core/demonstrations/index.ts';
+import { contrastOf } from '../../core/activities/index.ts';
 import { toggleLens, type Lens, type NumeralStyle, type Outline } from '../../core/face/index.ts';
 import type { StepPart } from '../../core/wording/index.ts';
 

@@ -1,7 +1,7 @@
 <!-- Labels in the corners round a clock, each with a line to its part; a question mark until it is named. In face units. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import { labelPlaces } from '../../../core/demonstrations/index.ts';
+import { labelPlaces } from '../../../core/activities/index.ts';
 import type { ClockPart } from '../../../core/items/index.ts';
 
 const { minutes, named, lit, nameOf } = defineProps<{

@@ -4,7 +4,7 @@ import { mdiLabelOffOutline, mdiLabelOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../../contract/index.ts';
-import { partAt } from '../../../core/demonstrations/index.ts';
+import { partAt } from '../../../core/activities/index.ts';
 import { CLOCK_PARTS, type ClockPart } from '../../../core/items/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';

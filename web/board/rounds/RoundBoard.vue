@@ -15,7 +15,7 @@ import {
   type RoundMove,
   type RoundPace,
 } from '../../../core/rounds/index.ts';
-import { askPhrase } from '../../../core/tasks/index.ts';
+import { askPhrase } from '../../../core/asking/index.ts';
 import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
 import StoneRow from '../../shell/StoneRow.vue';
 import { useBoardStore } from '../../stores/board.ts';

@@ -6,7 +6,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import type { Round, Settings } from '../../../contract/index.ts';
 import { MOST_THINK_SECONDS, timeAsked, type RoundPace } from '../../../core/rounds/index.ts';
-import { askPhrase } from '../../../core/tasks/index.ts';
+import { askPhrase } from '../../../core/asking/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import TrayBox from '../TrayBox.vue';

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { v4 as newId } from 'uuid';
 import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
-import { deedsToSort, takes } from '../../../core/demonstrations/index.ts';
+import { deedsToSort, takes } from '../../../core/activities/index.ts';
 import { UNITS, type Deed, type Unit } from '../../../core/items/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import DeedPile from './DeedPile.vue';

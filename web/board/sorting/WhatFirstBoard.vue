@@ -7,7 +7,7 @@ import { v4 as newId } from 'uuid';
 import type { RoutineEntry, Settings } from '../../../contract/index.ts';
 import { dayTime, onDial } from '../../../core/clock/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
-import { dayToSort, inPlace } from '../../../core/demonstrations/index.ts';
+import { dayToSort, inPlace } from '../../../core/activities/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import SortTile from './SortTile.vue';

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
-import { sameAnswerKey } from '../../../core/tasks/index.ts';
+import { sameAnswerKey } from '../../../core/asking/index.ts';
 import ChildPicture from '../../people/ChildPicture.vue';
 import AnswerPicture from './AnswerPicture.vue';
 

@@ -18,7 +18,7 @@ import {
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import type { Item, ItemKind } from '../../../core/items/index.ts';
-import { isSeveral, partName } from '../../../core/tasks/index.ts';
+import { isSeveral, partName } from '../../../core/asking/index.ts';
 import { digits } from '../../../core/wording/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import MdiIcon from '../MdiIcon.vue';

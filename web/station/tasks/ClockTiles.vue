@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../../contract/index.ts';
 import type { DialTime, Hand } from '../../../core/clock/index.ts';
-import type { Light } from '../../../core/tasks/index.ts';
+import type { Light } from '../../../core/asking/index.ts';
 import AnswerTiles from './AnswerTiles.vue';
 import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';

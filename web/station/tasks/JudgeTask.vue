@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { timeOf } from '../../../core/clock/index.ts';
 import { NUMERALS } from '../../../core/face/index.ts';
 import type { Answer } from '../../../core/items/index.ts';
-import { judgementAt, regionOf, type ClockRegion } from '../../../core/tasks/index.ts';
+import { judgementAt, regionOf, type ClockRegion } from '../../../core/asking/index.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import SmallClock from '../../clock/SmallClock.vue';
 import MdiIcon from '../MdiIcon.vue';

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import { CLOCK_PARTS, type Answer, type ClockPart } from '../../../core/items/index.ts';
-import { partName } from '../../../core/tasks/index.ts';
+import { partName } from '../../../core/asking/index.ts';
 import { timeOf } from '../../../core/clock/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 import AnswerTiles from './AnswerTiles.vue';

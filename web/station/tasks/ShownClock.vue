@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import type { DialTime, Hand } from '../../../core/clock/index.ts';
-import type { Light } from '../../../core/tasks/index.ts';
+import type { Light } from '../../../core/asking/index.ts';
 import ClockDial from '../../clock/ClockDial.vue';
 import ClockHands from '../../clock/ClockHands.vue';
 import { handPlaces } from '../../clock/useClockSlider.ts';

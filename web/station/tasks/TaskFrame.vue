@@ -5,7 +5,7 @@ import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
-import { askPhrase, type Light } from '../../../core/tasks/index.ts';
+import { askPhrase, type Light } from '../../../core/asking/index.ts';
 import StoneRow from '../../shell/StoneRow.vue';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import EarButton from '../EarButton.vue';

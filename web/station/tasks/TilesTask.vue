@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
-import { tilesIn, tilesOf, timeWords } from '../../../core/tasks/index.ts';
+import { tilesIn, tilesOf, timeWords } from '../../../core/asking/index.ts';
 import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';

@@ -1,6 +1,6 @@
 import type { Settings } from '../../../contract/index.ts';
 import type { Answer, Item, ItemKind } from '../../../core/items/index.ts';
-import type { Light } from '../../../core/tasks/index.ts';
+import type { Light } from '../../../core/asking/index.ts';
 
 /** What every task is given. The answer itself is the model; none while there is nothing to hand in. */
 export interface TaskProps<K extends ItemKind = ItemKind> {

@@ -1,0 +1,139 @@
+import { describe, expect, it } from '@jest/globals';
+import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
+import { seededRng } from '../common/index.ts';
+import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { mark } from '../marking/index.ts';
+import { makeItem } from '../making/index.ts';
+import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
+import { DEFAULT_CONVENTIONS, HALF_PAST_PHRASES, sentence, type Conventions } from '../wording/index.ts';
+import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesIn, tilesOf, timeWords } from './index.ts';
+
+const usual = DEFAULT_CONVENTIONS;
+const british: Conventions = { ...usual, english: 'en-GB', handNames: 'short-long' };
+const said = (item: Item, conventions = usual): string => sentence(askPhrase(item, conventions), conventions);
+
+describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
+  const rng = seededRng(5);
+  const items = Array.from({ length: 60 }, () => makeItem(kind, rng));
+  it('is asked in one short sentence in either English', () => {
+    for (const item of items)
+      for (const conventions of [usual, british]) expect(said(item, conventions)).toMatch(/^[^{}]{6,60}[.?]$/);
+  });
+  it('has help after any wrong answer, in words and never the answer itself', () => {
+    for (const item of items) {
+      const answer = simulateAnswer({ rule: undefined, faith: 0, slip: 1 }, item, rng);
+      if (answer.kind === 'observed' || mark(item, answer).verdict === 'right') continue;
+      const help = sentence(helpFor(item, answer, british).sentence, british);
+      expect(help).toMatch(/^[^{}]{6,110}[.?]$/);
+    }
+  });
+});
+
+describe('help', () => {
+  const help = (item: Item, answer: Answer) => helpFor(item, answer, usual);
+  const write = (shown: ReturnType<typeof timeOf>, text: string) =>
+    help({ kind: 'write-digital', shown }, { kind: 'text', text });
+  const hands = (hour: number, minute: number): Answer => ({ kind: 'hands', hour, minute });
+  const at = timeOf(4, 30);
+
+  it('lights the hour’s room at half past when only the hour hand is off, and the half turn when the minute hand is', () => {
+    expect(help({ kind: 'set-free', shown: at }, hands(120, 180)).light).toEqual({ room: 4 });
+    expect(help({ kind: 'set', shown: at }, hands(130, 100)).light).toEqual({ numeral: 6, half: true });
+  });
+  it('lights the numeral of the hour at o’clock', () =>
+    expect(help({ kind: 'set-free', shown: timeOf(4) }, hands(200, 0)).light).toEqual({ numeral: 4 }));
+  it('shows where the two dots belong when they are missing, whatever else is right', () => {
+    expect(write(at, '430')).toMatchObject({ light: { colon: true }, sentence: { key: 'clock.help.colon' } });
+    expect(write(timeOf(4), '4:0')).toMatchObject({ sentence: { key: 'clock.help.twoDigits' } });
+    expect(write(at, '30:4')).toMatchObject({ sentence: { key: 'clock.help.hourFirst' } });
+  });
+  it('goes by the clock when the writing is fine and the time is not', () =>
+    expect(write(at, '5:30').light).toEqual({ room: 4 }));
+  it('gives back the options that are wrong; where none is, says that there is another', () => {
+    const item: Item = { kind: 'choose-writings', shown: at, options: ['4:30', '5:30', 'half past 4'] };
+    expect(help(item, { kind: 'choice', chosen: [0, 1] }).light.places).toEqual([1]);
+    expect(help(item, { kind: 'choice', chosen: [0] })).toMatchObject({ sentence: { key: 'clock.help.another' } });
+  });
+  it('points to the first picture that is out of place, and to the first clock that is not matched', () => {
+    const day: Item = { kind: 'day-order', events: ['lunch', 'arrive', 'home'] };
+    expect(help(day, { kind: 'order', order: [1, 2, 0] }).light.places).toEqual([2]);
+    const pair: Item = { kind: 'pair', times: [timeOf(1), timeOf(2)], digitsOrder: [1, 0], wordsOrder: [1, 0] };
+    const pairs = [
+      { digits: 1, words: 1 },
+      { digits: 1, words: 0 },
+    ];
+    expect(help(pair, { kind: 'pairs', pairs }).light.places).toEqual([1]);
+  });
+  it('says which half of the clock to look at when a fault was overlooked', () => {
+    for (let seed = 0; seed < 60; seed++) {
+      const item = makeItem('judge-clock', seededRng(seed));
+      if (item.kind !== 'judge-clock' || faultsOf(item.clock).length === 0) continue;
+      expect(help(item, { kind: 'judgement', possible: true }).light.region).toBe(regionOf(faultsOf(item.clock)[0]!));
+    }
+  });
+});
+
+describe('tapping the fault', () => {
+  it('is right on the faulty part, and wrong on the other and on a clock without a fault', () => {
+    for (let seed = 0; seed < 120; seed++) {
+      const item = makeItem('judge-clock', seededRng(seed));
+      if (item.kind !== 'judge-clock') continue;
+      const fault = faultsOf(item.clock)[0];
+      for (const region of ['numerals', 'hands'] as const) {
+        const right = fault !== undefined && regionOf(fault) === region;
+        expect(mark(item, judgementAt(item.clock, region)).verdict).toBe(right ? 'right' : 'wrong');
+      }
+    }
+  });
+});
+
+it('a clock to mend stands wrong in one way, and is mended by the hands of its time', () => {
+  for (let seed = 0; seed < 200; seed++) {
+    const item = makeItem('mend-clock', seededRng(seed));
+    if (item.kind !== 'mend-clock') continue;
+    expect(faultsOf(item.clock)).toHaveLength(1);
+    expect(mark(item, { kind: 'hands', ...item.clock.hands }).verdict).not.toBe('right');
+    expect(mark(item, rightAnswers(item)[0]!).verdict).toBe('right');
+  }
+});
+
+describe('word tiles', () => {
+  const quarters = [1, 4, 9, 11, 12].flatMap((hour) => [timeOf(hour, 15), timeOf(hour, 45), timeOf(hour, 20)]);
+  it('put together say every o’clock, half past and quarter in the words of the class, from the tiles there are', () => {
+    for (const halfPastPhrase of HALF_PAST_PHRASES)
+      for (const time of [...TAUGHT_TIMES, ...quarters]) {
+        const conventions = { ...usual, halfPastPhrase };
+        const tiles = tilesOf(time, conventions);
+        const text = tiles.join(' ');
+        expect([text, mark({ kind: 'write-words', shown: time }, { kind: 'text', text }, conventions).verdict]).toEqual(
+          [text, 'right'],
+        );
+        const words = timeWords(time, conventions);
+        for (const tile of tiles) expect(words.includes(tile) || /^([1-9]|1[0-2])$/.test(tile)).toBe(true);
+        expect(tilesIn(text, words)).toEqual(tiles);
+      }
+  });
+  it('are the class’s own words, and no more of them than a time needs', () => {
+    expect(timeWords(timeOf(7), usual)).toEqual(['half past', 'o’clock']);
+    expect(timeWords(timeOf(7, 45), usual)).toEqual(['half past', 'o’clock', 'quarter after', 'quarter to']);
+  });
+  it('can be laid in any order, and are taken apart as they were laid', () =>
+    expect(tilesIn('4 half past half', timeWords(timeOf(4), usual))).toEqual(['4', 'half past', 'half']));
+});
+
+describe('answers that look alike', () => {
+  const hands = (hour: number, minute: number): Answer => ({ kind: 'hands', hour, minute });
+  it('are clocks whose hands stand about alike, set or drawn', () => {
+    const key = sameAnswerKey(hands(135, 180));
+    expect(sameAnswerKey(hands(138, 174))).toBe(key);
+    expect(sameAnswerKey(hands(120, 180))).not.toBe(key);
+    const strokes = simulateDrawing({ hour: 135, minute: 180 }, anyStyle(seededRng(4)), seededRng(4));
+    expect(sameAnswerKey({ kind: 'strokes', strokes })).toBe(key);
+  });
+  it('are the same choice in whatever order, and the same words', () => {
+    expect(sameAnswerKey({ kind: 'choice', chosen: [2, 0] })).toBe(sameAnswerKey({ kind: 'choice', chosen: [0, 2] }));
+    expect(sameAnswerKey({ kind: 'text', text: '4:30' })).not.toBe(sameAnswerKey({ kind: 'text', text: '430' }));
+  });
+  it('are not what nobody can read and what somebody can', () =>
+    expect(sameAnswerKey({ kind: 'strokes', strokes: simulateScribble(seededRng(1)) })).toBe('unreadable'));
+});

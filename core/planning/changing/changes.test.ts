@@ -1,0 +1,358 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { timeOf } from '../../clock/index.ts';
+import { isInvisible } from '../../misconceptions/index.ts';
+import {
+  addDays,
+  applyChange,
+  brokenRules,
+  calendarOf,
+  isTeachingDay,
+  keepsThePast,
+  ladderOf,
+  lessonMinutes,
+  newPlan,
+  shiftLater,
+  standingOf,
+  suggestTimes,
+  teachingDays,
+  MONDAY_TO_FRIDAY,
+  type ChangeContext,
+  type Plan,
+  type PlanChange,
+  type UnitChoices,
+  type Wish,
+} from '../index.ts';
+import { CHOICES, anyChoices } from '../unit.test.support.ts';
+
+const plan = newPlan({ ...CHOICES, firstDay: '2026-11-13' }, 0); // 16 lessons from Friday 2026-11-13, ids 0..15: 7 is on the 24th
+const context: ChangeContext = { today: '2026-11-24', taught: new Set(), nextId: 99 };
+const make = (change: PlanChange, from: Plan = plan, at: ChangeContext = context) => {
+  const result = applyChange(from, change, at);
+  if (!result.done) throw new Error(result.refusal);
+  return result;
+};
+const refusal = (change: PlanChange, from: Plan = plan, at: ChangeContext = context) => {
+  const result = applyChange(from, change, at);
+  return result.done ? 'done' : result.refusal;
+};
+const ids = ({ lessons }: Plan): number[] => lessons.map(({ id }) => id);
+const dayOf = ({ lessons }: Plan, id: number): string => lessons.find((lesson) => lesson.id === id)!.day;
+
+describe('days that fall out', () => {
+  it('push today’s lesson to tomorrow and the others behind it, one day each', () => {
+    const { plan: after, moved } = make({ kind: 'skip', day: '2026-11-24', name: 'fire drill' });
+    expect(ids(after)).toEqual(ids(plan));
+    expect(dayOf(after, 7)).toBe('2026-11-25');
+    expect(moved.map(({ id }) => id)).toEqual([7, 8, 9, 10, 11, 12, 13, 14, 15]);
+    expect(moved[0]).toEqual({ id: 7, from: '2026-11-24', to: '2026-11-25' });
+  });
+  it('move nothing but what is in the way: a free day takes the push', () => {
+    const gap = make({ kind: 'remove', lessonId: 9 }).plan; // Thursday 26 is free now
+    const { moved } = make({ kind: 'skip', day: '2026-11-24', name: 'fire drill' }, gap);
+    expect(moved.map(({ id, to }) => [id, to])).toEqual([
+      [7, '2026-11-25'],
+      [8, '2026-11-26'],
+    ]);
+  });
+  it('move nothing where no lesson was', () =>
+    expect(make({ kind: 'skip', day: '2026-11-28', name: 'garden day' }).moved).toEqual([]));
+  it('do not bring anything back by themselves when they are taught after all', () => {
+    const { plan: after } = make({ kind: 'skip', day: '2026-11-24', name: 'fire drill' });
+    const back = make({ kind: 'unskip', day: '2026-11-24' }, after);
+    expect(back.plan.skipped).toEqual([]);
+    expect(back.moved).toEqual([]);
+  });
+  it('are refused once the lesson was given', () => {
+    expect(refusal({ kind: 'skip', day: '2026-11-23', name: 'x' })).toBe('past');
+    const given = { ...context, taught: new Set([7]) };
+    expect(refusal({ kind: 'skip', day: '2026-11-24', name: 'x' }, plan, given)).toBe('past');
+  });
+});
+
+describe('a lesson that moves', () => {
+  it('one place on changes days with the next one, and nothing else moves', () => {
+    const { plan: after, moved } = make({ kind: 'move', lessonId: 8, to: 10 });
+    expect(ids(after).slice(7, 11)).toEqual([7, 9, 8, 10]);
+    expect(moved).toEqual([
+      { id: 9, from: '2026-11-26', to: '2026-11-25' },
+      { id: 8, from: '2026-11-25', to: '2026-11-26' },
+    ]);
+  });
+  it('to a free day moves alone', () => {
+    const saturdayFree = make({ kind: 'remove', lessonId: 10 }).plan;
+    const { moved, plan: after } = make({ kind: 'reschedule', lessonId: 8, day: '2026-11-27' }, saturdayFree);
+    expect(moved).toEqual([{ id: 8, from: '2026-11-25', to: '2026-11-27' }]);
+    expect(ids(after).slice(7, 10)).toEqual([7, 9, 8]);
+  });
+  it('to a day that has a lesson pushes that one and those behind it', () => {
+    const { plan: after } = make({ kind: 'reschedule', lessonId: 8, day: '2026-11-26' });
+    expect(ids(after).slice(7, 10)).toEqual([7, 8, 9]);
+    expect(dayOf(after, 9)).toBe('2026-11-27');
+  });
+  it.each<[string, PlanChange, string]>([
+    ['from the past', { kind: 'move', lessonId: 3, to: 10 }, 'past'],
+    ['into the past', { kind: 'move', lessonId: 9, to: 3 }, 'past'],
+    ['to nowhere', { kind: 'move', lessonId: 9, to: 17 }, 'no-such-place'],
+    ['to a Sunday', { kind: 'reschedule', lessonId: 9, day: '2026-11-29' }, 'not-a-teaching-day'],
+    ['to yesterday', { kind: 'reschedule', lessonId: 9, day: '2026-11-23' }, 'past'],
+    ['that is not there', { kind: 'remove', lessonId: 77 }, 'no-such-lesson'],
+  ])('%s is refused', (_, change, why) => expect(refusal(change)).toBe(why));
+});
+
+describe('a lesson put in', () => {
+  it('to teach again comes on the next teaching day and pushes the rest', () => {
+    const change: PlanChange = {
+      kind: 'insert',
+      after: 7,
+      what: 'again',
+      skills: ['oclock-read'],
+      rules: ['hands-swapped'],
+    };
+    const { plan: after, moved } = make(change);
+    expect(after.lessons[8]).toMatchObject({ id: 99, key: 'again', day: '2026-11-25' });
+    expect(moved).toHaveLength(9);
+    expect(lessonMinutes(after.lessons[8]!.segments)).toBe(20);
+  });
+  it('shows what sets the wrong rule beside the right, and practises only times that tell', () => {
+    const change: PlanChange = {
+      kind: 'insert',
+      after: 11,
+      what: 'again',
+      skills: ['half-past-read'],
+      rules: ['coming-hour'],
+    };
+    const lesson = make(change).plan.lessons[12]!;
+    expect(lesson.segments.find(({ kind }) => kind === 'show')!.times).toEqual([timeOf(4, 30), timeOf(5)]);
+    const items = lesson.segments.flatMap((segment) => (segment.kind === 'show' ? [] : segment.items));
+    expect(items.length).toBeGreaterThan(8);
+    for (const item of items) expect(isInvisible('coming-hour', item)).toBe(false);
+    lesson.segments.forEach((_, at) => expect(brokenRules(standingOf(make(change).plan.lessons, 12, at))).toEqual([]));
+  });
+  it('never asks 12:00 of children who swap the hands: there it cannot be seen', () => {
+    const change: PlanChange = {
+      kind: 'insert',
+      after: 7,
+      what: 'again',
+      skills: ['oclock-read'],
+      rules: ['hands-swapped'],
+    };
+    for (let seed = 0; seed < 40; seed++) {
+      const from = newPlan({ ...CHOICES, firstDay: '2026-11-13', seed: `seed ${seed}` }, 0);
+      const lesson = make(change, from).plan.lessons[8]!;
+      const asked = lesson.segments.flatMap((segment) => (segment.kind === 'show' ? [] : segment.times));
+      expect(asked.length).toBeGreaterThan(8);
+      expect(asked).not.toContain(timeOf(12));
+    }
+  });
+  it('before the past, or past forty, is refused', () => {
+    expect(refusal({ kind: 'insert', after: 3, what: 'blank' })).toBe('past');
+    let long = plan;
+    for (let i = 0; i < 24; i++)
+      long = make({ kind: 'insert', after: 15, what: 'blank' }, long, { ...context, nextId: 100 + i }).plan;
+    expect(refusal({ kind: 'insert', after: 15, what: 'blank' }, long)).toBe('too-many-lessons');
+  });
+});
+
+describe('replanning', () => {
+  /** A plan whose lessons have no content, for days do not depend on it. */
+  const bare = (choices: UnitChoices): Plan => {
+    const ladder = ladderOf(choices);
+    const days = teachingDays(choices, choices.firstDay, ladder.length);
+    return {
+      choices,
+      skipped: [],
+      lessons: ladder.map(({ key, kind, skills }, i) => ({
+        id: i + 1,
+        key,
+        kind,
+        skills,
+        day: days[i]!,
+        segments: [],
+      })),
+    };
+  };
+  const anyChange = fc.oneof<fc.Arbitrary<PlanChange>[]>(
+    fc.record({
+      kind: fc.constant('move' as const),
+      lessonId: fc.integer({ min: 1, max: 15 }),
+      to: fc.integer({ min: 1, max: 15 }),
+    }),
+    fc.record({
+      kind: fc.constant('reschedule' as const),
+      lessonId: fc.integer({ min: 1, max: 15 }),
+      day: fc.integer({ min: 0, max: 60 }).map((n) => addDays(CHOICES.firstDay, n)),
+    }),
+    fc.record({
+      kind: fc.constant('skip' as const),
+      day: fc.integer({ min: 0, max: 60 }).map((n) => addDays(CHOICES.firstDay, n)),
+      name: fc.constant('fire drill'),
+    }),
+    fc.record({
+      kind: fc.constant('insert' as const),
+      after: fc.integer({ min: 1, max: 15 }),
+      what: fc.constant('blank' as const),
+    }),
+    fc.record({ kind: fc.constant('remove' as const), lessonId: fc.integer({ min: 1, max: 15 }) }),
+  );
+  it('keeps the past, the order of days and every day off, whatever is done in a row', () =>
+    fc.assert(
+      fc.property(
+        anyChoices.filter(({ level }) => level !== 'kindergarten'),
+        fc.array(anyChange, { maxLength: 8 }),
+        fc.integer({ min: 0, max: 14 }),
+        (choices, changes, done) => {
+          const start = bare(choices);
+          const at = { today: start.lessons[Math.min(done, start.lessons.length - 1)]!.day, taught: new Set<number>() };
+          let now = start;
+          changes.forEach((change, i) => {
+            const result = applyChange(now, change, { ...at, nextId: 200 + i });
+            if (!result.done) return;
+            expect(keepsThePast(now, result.plan, at)).toBe(true);
+            for (const { id, from, to } of result.moved) {
+              expect(to >= at.today).toBe(true);
+              expect(from).toBe(now.lessons.find((lesson) => lesson.id === id)?.day);
+            }
+            now = result.plan;
+            now.lessons.forEach(({ day }, j) => {
+              if (j > 0) expect(day > now.lessons[j - 1]!.day).toBe(true);
+              if (day >= at.today) expect(isTeachingDay(calendarOf(now), day)).toBe(true);
+            });
+          });
+        },
+      ),
+      { numRuns: 300 },
+    ));
+
+  /** Every way to put lessons on days in order, none earlier than wished; the least moves, then the least days in all. */
+  const bruteForce = (wishes: readonly Wish[], days: readonly string[]): readonly [number, number] => {
+    let best: [number, number] = [Infinity, Infinity];
+    const place = (i: number, from: number, moves: number, shift: number): void => {
+      if (i === wishes.length) {
+        if (moves < best[0] || (moves === best[0] && shift < best[1])) best = [moves, shift];
+        return;
+      }
+      for (let d = from; d < days.length; d++) {
+        const wish = wishes[i]!.day!;
+        if (days[d]! < wish) continue;
+        place(
+          i + 1,
+          d + 1,
+          moves + (days[d] === wish ? 0 : 1),
+          shift + days.filter((day) => day > wish && day <= days[d]!).length,
+        );
+      }
+    };
+    place(0, 0, 0, 0);
+    return best;
+  };
+  it('moves as few lessons as a search through all plans, and as little', () =>
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 0, max: 9 }), { minLength: 1, maxLength: 5 }),
+        fc.uniqueArray(fc.integer({ min: 0, max: 11 }), { maxLength: 4 }),
+        (places, off) => {
+          const school = teachingDays(MONDAY_TO_FRIDAY, '2026-11-16', 18);
+          const wishes = places
+            .sort((a, b) => a - b)
+            .map((place, id): Wish => ({ id, day: school[place]!, fixed: false }));
+          const daysOff = off.map((place) => ({ from: school[place]!, to: school[place]!, name: 'off' }));
+          const calendar = { ...MONDAY_TO_FRIDAY, daysOff };
+          const free = school.filter((day) => isTeachingDay(calendar, day));
+          const shifted = shiftLater(wishes, calendar, school[0]!);
+          const moves = shifted.filter((day, i) => day !== wishes[i]!.day).length;
+          const shift = shifted.reduce(
+            (sum, day, i) => sum + free.filter((one) => one > wishes[i]!.day! && one <= day).length,
+            0,
+          );
+          expect([moves, shift]).toEqual(bruteForce(wishes, free));
+        },
+      ),
+      { numRuns: 400 },
+    ));
+});
+
+describe('a lesson’s segments', () => {
+  const segments = (from: Plan, id: number) => from.lessons.find((lesson) => lesson.id === id)!.segments;
+  it('start one after another in their new order', () => {
+    const after = segments(make({ kind: 'order', lessonId: 7, order: [1, 0, 2, 3, 4, 5] }).plan, 7);
+    expect(after.map(({ kind }) => kind).slice(0, 3)).toEqual(['show', 'warm-up', 'together']);
+    expect(after.map(({ startsAt }) => startsAt)).toEqual([0, 5, 7, 10, 14, 18]);
+    expect(refusal({ kind: 'order', lessonId: 7, order: [0, 0, 1, 2, 3, 4] })).toBe('no-such-place');
+  });
+  it('take as many times as their new minutes hold: the first ones stay, more ones keep the rules', () => {
+    const before = segments(plan, 7)[3]!;
+    const shorter = segments(make({ kind: 'minutes', lessonId: 7, at: 3, minutes: 2 }).plan, 7)[3]!;
+    expect(shorter.times).toEqual(before.times.slice(0, 3)); // 120 s / 35 s
+    const longer = make({ kind: 'minutes', lessonId: 7, at: 3, minutes: 5 }).plan;
+    expect(segments(longer, 7)[3]!.times).toHaveLength(8); // 300 s / 35 s
+    expect(segments(longer, 7)[3]!.items.map((item) => 'shown' in item && item.shown)).toEqual(
+      segments(longer, 7)[3]!.times,
+    );
+    expect(brokenRules(standingOf(longer.lessons, 7, 3))).toEqual([]);
+    expect(refusal({ kind: 'minutes', lessonId: 7, at: 3, minutes: 0 })).toBe('no-such-place');
+  });
+  it('can be left out, but not the last one', () => {
+    let few = plan;
+    for (let i = 0; i < 5; i++) few = make({ kind: 'drop', lessonId: 7, at: 0 }, few).plan;
+    expect(segments(few, 7)).toHaveLength(1);
+    expect(refusal({ kind: 'drop', lessonId: 7, at: 0 }, few)).toBe('no-such-place');
+  });
+  it('without their ticket make no check any more', () => {
+    expect(plan.lessons[9]!.kind).toBe('check');
+    const at = segments(plan, 9).findIndex(({ kind }) => kind === 'ticket');
+    expect(make({ kind: 'drop', lessonId: 9, at }).plan.lessons[9]!.kind).toBe('lesson');
+  });
+  it('have a time swapped with its task, in the round practised again too', () => {
+    const first = suggestTimes(standingOf(plan.lessons, 7, 3), 0)[0]!;
+    expect(first.breaks).toEqual([]);
+    const after = segments(make({ kind: 'swap', lessonId: 7, at: 3, place: 0, time: first.time }).plan, 7);
+    expect(after[3]!.items[0]).toEqual({ kind: 'set', shown: first.time });
+    expect(after[4]!.times).toEqual(after[3]!.times);
+  });
+  it('of the past never change', () => {
+    expect(refusal({ kind: 'minutes', lessonId: 5, at: 0, minutes: 3 })).toBe('past');
+    expect(refusal({ kind: 'title', lessonId: 5, title: 'x' })).toBe('past');
+  });
+  it('may have a title of the teacher’s own, and lose it again', () => {
+    const named = make({ kind: 'title', lessonId: 8, title: ' The sundial ' }).plan;
+    expect(named.lessons[8]!.title).toBe('The sundial');
+    expect(make({ kind: 'title', lessonId: 8, title: ' ' }, named).plan.lessons[8]!.title).toBeUndefined();
+  });
+});
+
+describe('undo', () => {
+  it('may not bring back another past', () => {
+    const { plan: after } = make({ kind: 'move', lessonId: 8, to: 10 });
+    expect(keepsThePast(after, plan, context)).toBe(true);
+    expect(keepsThePast(after, plan, { ...context, today: '2026-11-26' })).toBe(false);
+    expect(keepsThePast(after, plan, { ...context, taught: new Set([9]) })).toBe(false);
+  });
+});
+
+describe('a class that goes by “the smaller number”', () => {
+  const after = make({ kind: 'exception' }).plan;
+  const rounds = (from: Plan) =>
+    from.lessons.flatMap((lesson, i) =>
+      lesson.segments.flatMap((segment, at) =>
+        (segment.kind === 'show-me' || segment.kind === 'ticket') &&
+        segment.times.some((time) => time % 60 === 30) &&
+        segment.items.every((item) => item.kind !== 'hour-hand')
+          ? [{ i, at, segment }]
+          : [],
+      ),
+    );
+  it('meets 12:30 in more of its rounds and tickets, and no rule on times is broken for it', () => {
+    const withIt = (from: Plan) => rounds(from).filter(({ segment }) => segment.times.includes(timeOf(12, 30))).length;
+    expect(withIt(after)).toBeGreaterThanOrEqual(Math.max(2, withIt(plan)));
+    for (const { i, at, segment } of rounds(after)) {
+      expect(brokenRules(standingOf(after.lessons, i, at))).toEqual([]);
+      expect(segment.items.map((item) => 'shown' in item && item.shown)).toEqual(segment.times);
+    }
+  });
+  it('has its past left alone', () => {
+    expect(keepsThePast(plan, after, context)).toBe(true);
+    const late = make({ kind: 'exception' }, plan, { ...context, today: '2027-01-01' });
+    expect(late.plan.lessons).toEqual(plan.lessons);
+  });
+});
