@@ -1,6 +1,5 @@
-import { rightAnswers, type Item } from '../items/index.ts';
+import { rightAnswers, type Item, type ClockPart } from '../items/index.ts';
 import { handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
-import type { ClockPart } from '../items/index.ts';
 
 /** What a part of the clock is called in this class. */
 export const partName = (part: ClockPart, conventions: Conventions): string =>

@@ -1,7 +1,7 @@
 import { isOclock, type DialTime } from '../clock/index.ts';
-import { skillOfItem, type Answer, type Item } from '../items/index.ts';
+import { type Answer, type Item } from '../items/index.ts';
+import { skillOfItem, type Skill } from '../skills/index.ts';
 import type { Verdict } from '../marking/index.ts';
-import type { Skill } from '../skills/index.ts';
 import { mastery, type Level, type Mastery } from './mastery.ts';
 import { WEIGHED_RULES, findReason, type Reason } from './reason.ts';
 

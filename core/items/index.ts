@@ -1,19 +1,25 @@
 export { guessChance } from './chance.ts';
 export { DAY_EVENTS, DEEDS, HOW_LONG, SCHOOL_DAY, UNITS, type DayEvent, type Deed, type Unit } from './day.ts';
 export {
-  ANSWER_KINDS,
   CLOCK_PARTS,
-  ITEM_KINDS,
-  skillOfItem,
   timeOfItem,
   type Answer,
   type AnswerKind,
   type ClockPart,
   type DrawnHand,
   type Item,
-  type ItemKind,
   type ItemOf,
 } from './item.ts';
+export {
+  HANDED_KINDS,
+  ITEM_KINDS,
+  KINDS,
+  answersOf,
+  kindsDoing,
+  kindsLaidOut,
+  type Doing,
+  type ItemKind,
+} from './kinds.ts';
 export {
   CLOCK_FAULTS,
   HANDS_DRAWN,

@@ -1,35 +1,12 @@
-import { isHalfPast, isOclock, type DialTime, type Direction, type HandAngles } from '../clock/index.ts';
-import type { Skill } from '../skills/index.ts';
+import type { DialTime, Direction, HandAngles } from '../clock/index.ts';
 import type { Stroke } from '../strokes/index.ts';
 import type { DayEvent, Deed, Unit } from './day.ts';
+import type { ItemKind } from './kinds.ts';
 import type { ClockFault, ClockPicture } from './picture.ts';
 
 /** Parts of a clock a child learns to name. */
 export const CLOCK_PARTS = ['face', 'numerals', 'hour-hand', 'minute-hand'] as const;
 export type ClockPart = (typeof CLOCK_PARTS)[number];
-
-/** Every kind of task. */
-export const ITEM_KINDS = [
-  'name-part',
-  'direction',
-  'hour-hand',
-  'read',
-  'choose-words',
-  'write-digital',
-  'write-words',
-  'set',
-  'set-free',
-  'draw',
-  'choose-clock',
-  'choose-writings',
-  'pair',
-  'yet',
-  'judge-clock',
-  'mend-clock',
-  'how-long',
-  'day-order',
-] as const;
-export type ItemKind = (typeof ITEM_KINDS)[number];
 
 /**
  * One task put to a child.
@@ -113,74 +90,5 @@ export type Answer =
 /** Every kind of answer. */
 export type AnswerKind = Answer['kind'];
 
-/** The kinds of answer each kind of task takes; `observed` belongs to every one. */
-export const ANSWER_KINDS: Readonly<Record<ItemKind, readonly AnswerKind[]>> = {
-  'name-part': ['part'],
-  direction: ['direction'],
-  'hour-hand': ['hour'],
-  read: ['time', 'text'],
-  'choose-words': ['choice'],
-  'write-digital': ['text'],
-  'write-words': ['text'],
-  set: ['hands'],
-  'set-free': ['hands'],
-  draw: ['drawn', 'strokes'],
-  'choose-clock': ['choice'],
-  'choose-writings': ['choice'],
-  pair: ['pairs'],
-  yet: ['yes-no'],
-  'judge-clock': ['judgement'],
-  'mend-clock': ['hands'],
-  'how-long': ['unit'],
-  'day-order': ['order'],
-};
-
 /** The time a task is about; none for tasks about no time or several. */
 export const timeOfItem = (item: Item): DialTime | undefined => ('shown' in item ? item.shown : undefined);
-
-/** What a task about o'clock or half past practises. */
-const DOING: Partial<Record<ItemKind, 'read' | 'set' | 'match' | 'write' | 'draw'>> = {
-  read: 'read',
-  'choose-words': 'read',
-  yet: 'read',
-  set: 'set',
-  'set-free': 'set',
-  'choose-clock': 'match',
-  'choose-writings': 'match',
-  'write-digital': 'write',
-  'write-words': 'write',
-  draw: 'draw',
-};
-
-/** Skills beyond o'clock and half past, by the minute. */
-const onward = (minute: number): Skill => {
-  if (minute === 15) return 'quarter-past';
-  if (minute === 45) return 'quarter-to';
-  return minute % 5 === 0 ? 'five-minutes' : 'to-the-minute';
-};
-
-/** The skill an item gives evidence of. */
-export const skillOfItem = (item: Item): Skill => {
-  switch (item.kind) {
-    case 'name-part':
-      return 'parts';
-    case 'direction':
-      return 'clockwise';
-    case 'hour-hand':
-      return isOclock(item.shown) ? 'hour-hand-on' : 'hour-hand-between';
-    case 'pair':
-      return 'mixed';
-    case 'judge-clock':
-    case 'mend-clock':
-      return 'judge-clock';
-    case 'how-long':
-      return 'how-long';
-    case 'day-order':
-      return 'what-for';
-    default: {
-      const doing = DOING[item.kind]!;
-      if (isOclock(item.shown)) return `oclock-${doing}`;
-      return isHalfPast(item.shown) ? `half-past-${doing}` : onward(item.shown % 60);
-    }
-  }
-};

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, handAngles, timeOf } from '../clock/index.ts';
-import { CURRICULUM_TAGS, SKILLS, SKILL_DATA } from '../skills/index.ts';
+import { CURRICULUM_TAGS, SKILLS, SKILL_DATA, skillOfItem } from '../skills/index.ts';
 import { DEFAULT_CONVENTIONS } from '../wording/index.ts';
 import {
   DEEDS,
@@ -15,7 +15,6 @@ import {
   pictureOf,
   rightAnswers,
   showsTime,
-  skillOfItem,
   type Answer,
   type ClockPicture,
   type Item,

@@ -14,6 +14,7 @@ import {
   CLOCK_PARTS,
   DAY_EVENTS,
   DEEDS,
+  KINDS,
   RIGHT_NUMERALS,
   SCHOOL_DAY,
   faultsOf,
@@ -134,8 +135,7 @@ const clockToFault = (rng: Rng, times: readonly DialTime[]): ClockPicture => {
 };
 
 /** Times a kind of task can be about: drawn hands that lie on each other could not be told apart. */
-export const suits = (kind: ItemKind, time: DialTime): boolean =>
-  !((kind === 'draw' || kind === 'set-free' || kind === 'mend-clock') && time === timeOf(12));
+export const suits = (kind: ItemKind, time: DialTime): boolean => !(KINDS[kind].bothHands && time === timeOf(12));
 
 /**
  * One task of a kind about one of the given times, never ambiguous and never impossible: options all differ, a wrong one

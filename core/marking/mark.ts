@@ -1,5 +1,5 @@
 import { readHands, wrapToDial, type DialTime } from '../clock/index.ts';
-import { ANSWER_KINDS, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { answersOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { isSame } from '../misconceptions/index.ts';
 import { readDrawing } from '../strokes/index.ts';
 import { DEFAULT_CONVENTIONS, parse, type Conventions } from '../wording/index.ts';
@@ -57,7 +57,7 @@ const refuseOdd = (value: number): void => {
   if (!Number.isFinite(value)) throw new RangeError(`hands at ${value} are not finite`);
 };
 const check = (item: Item, answer: Answer): void => {
-  if (!ANSWER_KINDS[item.kind].includes(answer.kind))
+  if (!answersOf(item.kind).includes(answer.kind))
     throw new RangeError(`a ${answer.kind} answer does not belong to a ${item.kind} item`);
   if (answer.kind === 'hands') {
     refuseOdd(answer.hour);

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { OCLOCK_TIMES, TAUGHT_TIMES, handAngles, hourOf, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import { ANSWER_KINDS, ITEM_KINDS, pictureAt, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { answersOf, ITEM_KINDS, pictureAt, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../making/index.ts';
 import {
@@ -162,7 +162,7 @@ describe('explaining an answer', () => {
           const predicted = predict(rule, item);
           if (predicted.kind !== 'answers' || isInvisible(rule, item)) continue;
           for (const answer of predicted.own) {
-            expect(ANSWER_KINDS[kind]).toContain(answer.kind);
+            expect(answersOf(kind)).toContain(answer.kind);
             expect([rule, item, explain(item, answer)]).toEqual([rule, item, expect.arrayContaining([rule])]);
             expect(mark(item, answer).verdict).not.toBe('right');
           }

@@ -1,5 +1,4 @@
-import type { Rng } from '../common/index.ts';
-import { shuffled } from '../common/index.ts';
+import { shuffled, type Rng } from '../common/index.ts';
 import type { Picture } from './pictures.ts';
 
 /** Pictures a class's code is made of: few, and unlike each other at a glance. */

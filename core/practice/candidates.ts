@@ -1,8 +1,8 @@
 import { shuffled, type Rng } from '../common/index.ts';
 import { SLIP } from '../diagnosis/index.ts';
-import { skillOfItem, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
+import { KINDS, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
+import { skillOfItem, SKILL_DATA } from '../skills/index.ts';
 import { makeItem, suits, withTwin } from '../making/index.ts';
-import { SKILL_DATA } from '../skills/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import { chanceRight, information, prospectOf, type Prospect, type Suspicion } from './suspicion.ts';
 
@@ -30,9 +30,6 @@ export const candidateOf = ({ skills }: Pick<PracticeNeeds, 'skills'>, prospect:
   return { ...prospect, knows: knowsOf(need?.share ?? 0), due: need?.due ?? 0 };
 };
 
-/** Kinds of task that are about one time. */
-const isTimed = (kind: ItemKind): boolean => !['name-part', 'direction', 'how-long', 'day-order'].includes(kind);
-
 /** The same task, also when one of the two was kept and read again. */
 export const isSameItem = (a: Item, b: Item): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -40,7 +37,7 @@ const unlike = (items: readonly Item[]): Item[] =>
   items.filter((item, i) => items.findIndex((other) => isSameItem(item, other)) === i);
 
 const tasksOfKind = (kind: ItemKind, { times }: Pick<PracticeNeeds, 'times'>, rng: Rng): Item[] => {
-  if (!isTimed(kind)) return Array.from({ length: EACH_KIND }, () => makeItem(kind, rng, times, times));
+  if (!KINDS[kind].timed) return Array.from({ length: EACH_KIND }, () => makeItem(kind, rng, times, times));
   const suiting = times.filter((time) => suits(kind, time));
   return shuffled(rng, suiting)
     .slice(0, EACH_KIND)

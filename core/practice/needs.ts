@@ -1,7 +1,6 @@
 import type { DialTime } from '../clock/index.ts';
 import { skillsOf, type CountedAnswer, type Level } from '../diagnosis/index.ts';
-import { skillOfItem } from '../items/index.ts';
-import type { Skill } from '../skills/index.ts';
+import { skillOfItem, type Skill } from '../skills/index.ts';
 import { UNKNOWN, suspect, type Suspicion } from './suspicion.ts';
 
 /** How a child stands with one skill that was taught. */

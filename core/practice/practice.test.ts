@@ -2,12 +2,12 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng, type Rng } from '../common/index.ts';
-import { guessChance, skillOfItem, timeOfItem, type Item } from '../items/index.ts';
+import { guessChance, timeOfItem, type Item } from '../items/index.ts';
+import { skillOfItem, SKILLS, type Skill } from '../skills/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
 import { simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
-import { SKILLS, type Skill } from '../skills/index.ts';
 import {
   FEWEST_ITEMS,
   MOST_ITEMS,

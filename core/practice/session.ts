@@ -1,6 +1,6 @@
-import { skillOfItem, type Answer, type Item } from '../items/index.ts';
+import { type Answer, type Item } from '../items/index.ts';
+import { skillOfItem, type Skill } from '../skills/index.ts';
 import type { Verdict } from '../marking/index.ts';
-import type { Skill } from '../skills/index.ts';
 
 /** A place in a session: a task, and where a child goes from it by its first answer. */
 export interface SessionStep {

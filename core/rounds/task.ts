@@ -1,20 +1,11 @@
-import { timeOfItem, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
+import { ITEM_KINDS, KINDS, timeOfItem, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
 import type { DialTime } from '../clock/index.ts';
 
-/** Tasks a whole class can be given from the board at once. */
-export const ROUND_KINDS = [
-  'read',
-  'hour-hand',
-  'choose-words',
-  'write-digital',
-  'write-words',
-  'set',
-  'set-free',
-  'draw',
-  'choose-clock',
-  'yet',
-] as const satisfies readonly ItemKind[];
-export type RoundKind = (typeof ROUND_KINDS)[number];
+/** Kinds of task a whole class can be given from the board at once. */
+export type RoundKind = {
+  [K in ItemKind]: (typeof KINDS)[K]['round'] extends string ? K : never;
+}[ItemKind];
+export const ROUND_KINDS = ITEM_KINDS.filter((kind): kind is RoundKind => KINDS[kind].round !== null);
 export type RoundItem = ItemOf<RoundKind>;
 
 /** The tasks a teacher chooses from when a round is made on the spot: read it, show me, draw it, write it, which clock, is it yet. */
@@ -29,22 +20,10 @@ export const ROUND_TASKS = [
 export type RoundTask = (typeof ROUND_TASKS)[number];
 
 /** Which of those tasks an item is asked as. */
-const ASKED_AS: Readonly<Record<RoundKind, RoundTask>> = {
-  read: 'read',
-  'hour-hand': 'read',
-  'choose-words': 'read',
-  'write-digital': 'write-digital',
-  'write-words': 'write-digital',
-  set: 'set',
-  'set-free': 'set',
-  draw: 'draw',
-  'choose-clock': 'choose-clock',
-  yet: 'yet',
-};
-export const askedAs = ({ kind }: RoundItem): RoundTask => ASKED_AS[kind];
+export const askedAs = ({ kind }: RoundItem): RoundTask => KINDS[kind].round;
 
 /** Can an item be asked in a round? */
-export const isRoundItem = (item: Item): item is RoundItem => (ROUND_KINDS as readonly ItemKind[]).includes(item.kind);
+export const isRoundItem = (item: Item): item is RoundItem => KINDS[item.kind].round !== null;
 
 /** The time a round item is about. */
 export const timeAsked = (item: RoundItem): DialTime => timeOfItem(item)!;

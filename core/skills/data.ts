@@ -1,4 +1,4 @@
-import type { ItemKind } from '../items/index.ts';
+import { kindsDoing, type ItemKind } from '../items/index.ts';
 import { SKILLS, type Skill, type SkillGroup } from './ladder.ts';
 import type { ClockWord } from './words.ts';
 
@@ -43,10 +43,10 @@ const skill = (
   tags: readonly CurriculumTag[] = FIRST_GRADE,
 ): SkillData => ({ group, prerequisites, itemKinds, words, tags });
 
-const READ: readonly ItemKind[] = ['read', 'choose-words', 'yet'];
-const SET: readonly ItemKind[] = ['set', 'set-free'];
-const MATCH: readonly ItemKind[] = ['choose-clock', 'choose-writings'];
-const WRITE: readonly ItemKind[] = ['write-digital', 'write-words'];
+const READ = kindsDoing('read');
+const SET = kindsDoing('set');
+const MATCH = kindsDoing('match');
+const WRITE = kindsDoing('write');
 const ANY_READING: readonly ItemKind[] = [...READ, ...SET, ...MATCH, ...WRITE, 'draw'];
 
 /** The ladder as data: each skill's heading, what it leans on, how it is shown, its words and tags. */

@@ -1,7 +1,6 @@
 import ical from 'ical-generator';
 import { Temporal } from 'temporal-polyfill';
-import type { Plan } from '../../core/planning/index.ts';
-import { lessonMinutes } from '../../core/planning/index.ts';
+import { lessonMinutes, type Plan } from '../../core/planning/index.ts';
 import { lessonICan, lessonTitle, segmentTitle } from '../../core/reporting/index.ts';
 import type { Conventions } from '../../core/wording/index.ts';
 import type { ClassRow } from '../classes/classRepository.ts';

@@ -15,9 +15,9 @@ import {
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
-import { skillOfItem, timeOfItem, type ItemKind } from '../../core/items/index.ts';
+import { timeOfItem, type ItemKind } from '../../core/items/index.ts';
+import { skillOfItem, type Skill } from '../../core/skills/index.ts';
 import type { Practised } from '../../core/practice/index.ts';
-import type { Skill } from '../../core/skills/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClockWords } from '../stores/useClockWords.ts';
 import MdiIcon from './MdiIcon.vue';

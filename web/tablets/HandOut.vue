@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, HandedSet, SetSource } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
-import type { ItemKind } from '../../core/items/index.ts';
+import { HANDED_KINDS, type ItemKind } from '../../core/items/index.ts';
 import { TIMES_OF_GROUP } from '../../core/sets/index.ts';
 import TimeRings from '../clock/TimeRings.vue';
 import ChildPicture from '../people/ChildPicture.vue';
@@ -22,20 +22,9 @@ const { t } = useI18n();
 
 const WHATS = ['lesson', 'needs', 'times'] as const;
 const what = ref<(typeof WHATS)[number]>('needs');
-/** Kinds a teacher chooses from for times that were picked. */
-const KINDS = [
-  'choose-words',
-  'set',
-  'set-free',
-  'draw',
-  'write-digital',
-  'write-words',
-  'choose-clock',
-  'yet',
-] as const satisfies readonly ItemKind[];
 const kinds = ref<readonly ItemKind[]>(['draw']);
 const toggleKind = (kind: ItemKind): void => {
-  const next = KINDS.filter((other) => (other === kind) !== kinds.value.includes(other));
+  const next = HANDED_KINDS.filter((other) => (other === kind) !== kinds.value.includes(other));
   if (next.length > 0) kinds.value = next;
 };
 const MOST_TIMES = 12;
@@ -91,7 +80,7 @@ const said = ({ what: kind, count }: HandedSet): string =>
     <template v-if="what === 'times'">
       <div class="row" role="group" :aria-label="t('tablets.kindsToHand')">
         <button
-          v-for="kind in KINDS"
+          v-for="kind in HANDED_KINDS"
           :key="kind"
           type="button"
           class="choice small"

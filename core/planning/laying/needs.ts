@@ -1,5 +1,5 @@
-import { SKILL_DATA, type ClockWord, type Skill } from '../../skills/index.ts';
-import { skillOfItem, type ItemKind } from '../../items/index.ts';
+import { SKILL_DATA, skillOfItem, type ClockWord, type Skill } from '../../skills/index.ts';
+import { kindsLaidOut, type ItemKind } from '../../items/index.ts';
 import type { Medium } from './choices.ts';
 import { lessonTemplate } from './ladder.ts';
 import type { PlannedLesson } from './segment.ts';
@@ -29,8 +29,6 @@ export const wordsOfLesson = ({ key, skills }: Pick<PlannedLesson, 'key' | 'skil
   return [...words].slice(0, Math.max(MOST_WORDS, lessonTemplate(key).words === undefined ? 0 : words.size));
 };
 
-const PENCIL_TASKS: ReadonlySet<ItemKind> = new Set<ItemKind>(['draw', 'write-digital', 'write-words']);
-
 /** What has to lie ready, from what happens in a lesson; it changes when the lesson is changed. */
 export const thingsOfLesson = (
   { key, skills, segments }: Pick<PlannedLesson, 'key' | 'skills' | 'segments'>,
@@ -44,12 +42,12 @@ export const thingsOfLesson = (
   const needed: Record<ReadyItem, boolean> = {
     'wall-clock': skills.includes('what-for') || skills.includes('parts'),
     'geared-clock': has('show'),
-    'day-pictures': asks(new Set<ItemKind>(['day-order', 'how-long'])),
-    'word-cards': skills.includes('parts') || asks(new Set<ItemKind>(['choose-words', 'choose-clock', 'pair'])),
+    'day-pictures': asks(kindsLaidOut('day-pictures')),
+    'word-cards': skills.includes('parts') || asks(kindsLaidOut('word-cards')),
     'other-clocks': skills.includes('other-faces') || skills.includes('judge-clock'),
     'paper-clocks': has('show-me') && onPaper,
     tablets: children && media !== 'paper',
-    pencils: onPaper && (has('ticket') || asks(PENCIL_TASKS)),
+    pencils: onPaper && (has('ticket') || asks(kindsLaidOut('pencil'))),
     'ticket-paper': has('ticket') && onPaper,
     'table-clock': key === 'again',
   };

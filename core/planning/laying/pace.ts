@@ -1,4 +1,4 @@
-import type { ItemKind } from '../../items/index.ts';
+import { KINDS, type ItemKind } from '../../items/index.ts';
 import type { SegmentKind } from './segment.ts';
 
 /** Seconds one time of a show-me round takes, stage by stage. */
@@ -16,16 +16,8 @@ export const roundSeconds = ({ ask, think, show, reveal }: Pace): number => ask 
 /** Seconds one time takes outside a round: said aloud in a warm-up, shown slowly, read together step by step. */
 const SECONDS: Partial<Record<SegmentKind, number>> = { 'warm-up': 20, show: 100, together: 45 };
 
-/** Seconds a child needs for one task on its own. Drawing two hands takes longest. */
-const ALONE_SECONDS: Partial<Record<ItemKind, number>> = {
-  draw: 60,
-  'write-digital': 40,
-  'write-words': 60,
-  'day-order': 90,
-  pair: 90,
-  'judge-clock': 45,
-};
-const OTHER_ALONE_SECONDS = 35;
+/** Seconds of a stretch on one's own about which nothing is known. */
+const USUAL_SECONDS = 35;
 
 /** The most times that keep a stretch interesting, whatever its length; and the fewest that make a set. */
 const MOST: Partial<Record<SegmentKind, number>> = { 'warm-up': 4, show: 3, together: 5, 'show-me': 8, ticket: 6 };
@@ -36,9 +28,9 @@ const FEWEST = 2;
 export const itemSeconds = (kind: SegmentKind, tasks: readonly ItemKind[], pace: Pace): number => {
   if (kind === 'show-me') return roundSeconds(pace);
   const set = SECONDS[kind];
-  if (set !== undefined) return Math.max(set, tasks.includes('day-order') ? ALONE_SECONDS['day-order']! : 0);
-  const each = tasks.map((task) => ALONE_SECONDS[task] ?? OTHER_ALONE_SECONDS);
-  return each.length === 0 ? OTHER_ALONE_SECONDS : each.reduce((sum, one) => sum + one, 0) / each.length;
+  if (set !== undefined) return Math.max(set, tasks.includes('day-order') ? KINDS['day-order'].seconds : 0);
+  const each = tasks.map((task): number => KINDS[task].seconds);
+  return each.length === 0 ? USUAL_SECONDS : each.reduce((sum, one) => sum + one, 0) / each.length;
 };
 
 /**
