@@ -92,6 +92,26 @@ describe('the way in', () => {
   });
 });
 
+describe('shutting a tablet out', () => {
+  it('asks that one for the pictures again, and no other; what its child did is still taken', async () => {
+    await sitDown(other, 'Cleo');
+    await teacher.driver.get(`${hoppel.url}/tablets`);
+    await teacher.tap('2 tablets know them');
+    await expectNoFault(teacher.driver);
+    await teacher.tap('Shut out this tablet (Ada)');
+    await child.until('the pictures are asked for', async () => (await child.all('[data-picture]')).length > 0);
+    await soon(() => child.all('.me')).toHaveLength(0);
+    await other.find('.me');
+    await teacher.says('1 tablet knows them');
+    expect((await tablets()).passes).toMatchObject([{ childId: 3, listens: true }]);
+    await enterClass(child, hoppel);
+    await sitDown(child, 'Ada');
+    await teacher.says('2 tablets know them');
+    await other.tap('Cleo');
+    await other.says('Tap your picture');
+  });
+});
+
 describe('handing out', () => {
   it('gives some children times that were picked, and takes them back', async () => {
     await teacher.tap('Times');

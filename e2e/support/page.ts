@@ -18,7 +18,7 @@ export const onPage = ({ driver }: Browser) => {
       driver.wait(
         until.elementLocated(
           named(
-            "*[self::button or self::a or self::label or contains(concat(' ', @class, ' '), ' v-list-item ')]",
+            "*[self::button or self::a or self::label or self::summary or contains(concat(' ', @class, ' '), ' v-list-item ')]",
             name,
           ),
         ),

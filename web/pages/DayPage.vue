@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import type { RoutineEntry } from '../../contract/index.ts';
 import { dayTime, isTaught, onDial } from '../../core/clock/index.ts';
 import { PICTURES, type Picture } from '../../core/pictures/index.ts';
-import { ringChime } from '../board/chime.ts';
+import { ringChime } from '../board/moments/chime.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import PictureMenu from '../people/PictureMenu.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';

@@ -1,6 +1,6 @@
 <!-- The tablets that know the class's pictures, each with a pass of its own, and a way to shut one out. -->
 <script setup lang="ts">
-import { mdiTabletDashboard } from '@mdi/js';
+import { mdiChevronDown, mdiTabletDashboard } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import type { Child, Pass } from '../../contract/index.ts';
 
@@ -17,7 +17,10 @@ const nameOf = ({ childId }: Pass): string =>
 
 <template>
   <details v-if="passes.length > 0" class="passes">
-    <summary>{{ t('tablets.passes', { count: passes.length }, passes.length) }}</summary>
+    <summary>
+      {{ t('tablets.passes', { count: passes.length }, passes.length) }}
+      <v-icon class="fold" :icon="mdiChevronDown" size="20" aria-hidden="true" />
+    </summary>
     <ul>
       <li v-for="pass in passes" :key="pass.tabletId" :class="{ listens: pass.listens }">
         <v-icon :icon="mdiTabletDashboard" size="20" aria-hidden="true" />
@@ -54,6 +57,15 @@ summary {
   cursor: pointer;
   color: var(--plum);
   font-weight: 600;
+}
+summary::-webkit-details-marker {
+  display: none;
+}
+.fold {
+  transition: transform 180ms;
+}
+.passes[open] .fold {
+  transform: rotate(180deg);
 }
 ul {
   max-height: 240px;

@@ -11,11 +11,11 @@ import StoneRow from '../../shell/StoneRow.vue';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../BoardDock.vue';
-import BoardStage from '../BoardStage.vue';
-import CoverCard from '../CoverCard.vue';
-import ShowTray from '../ShowTray.vue';
-import { useStageMode } from '../useStageMode.ts';
+import BoardDock from '../trays/BoardDock.vue';
+import BoardStage from '../stage/BoardStage.vue';
+import CoverCard from '../cards/CoverCard.vue';
+import ShowTray from '../trays/ShowTray.vue';
+import { useStageMode } from '../stage/useStageMode.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import VoteCount from './VoteCount.vue';
 

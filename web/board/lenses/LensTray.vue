@@ -6,7 +6,7 @@ import type { Settings } from '../../../contract/index.ts';
 import { LENSES, type Lens } from '../../../core/face/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import TrayTiles from '../TrayTiles.vue';
+import TrayTiles from '../trays/TrayTiles.vue';
 import LensPicture from './LensPicture.vue';
 import { LENS_KEYS } from './lensKeys.ts';
 

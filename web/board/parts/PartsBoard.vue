@@ -8,10 +8,10 @@ import { partAt } from '../../../core/activities/index.ts';
 import { CLOCK_PARTS, type ClockPart } from '../../../core/items/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../BoardDock.vue';
-import BoardStage from '../BoardStage.vue';
-import ShowTray from '../ShowTray.vue';
-import { useStageMode } from '../useStageMode.ts';
+import BoardDock from '../trays/BoardDock.vue';
+import BoardStage from '../stage/BoardStage.vue';
+import ShowTray from '../trays/ShowTray.vue';
+import { useStageMode } from '../stage/useStageMode.ts';
 import PartLabels from './PartLabels.vue';
 
 const { settings } = defineProps<{ settings: Settings }>();

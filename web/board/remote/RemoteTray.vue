@@ -5,7 +5,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { RemoteAccess } from '../../../contract/index.ts';
 import { get } from '../../api/client.ts';
-import TrayBox from '../TrayBox.vue';
+import TrayBox from '../trays/TrayBox.vue';
 
 const { t } = useI18n();
 const access = ref<RemoteAccess>();

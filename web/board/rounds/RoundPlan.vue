@@ -9,7 +9,7 @@ import { MOST_THINK_SECONDS, timeAsked, type RoundPace } from '../../../core/rou
 import { askPhrase } from '../../../core/asking/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 import { useClockWords } from '../../stores/useClockWords.ts';
-import TrayBox from '../TrayBox.vue';
+import TrayBox from '../trays/TrayBox.vue';
 
 const { round, settings } = defineProps<{ round: Round; settings: Settings }>();
 const emit = defineEmits<{ order: [places: number[]]; pace: [pace: RoundPace] }>();

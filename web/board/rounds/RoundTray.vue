@@ -11,7 +11,7 @@ import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
 import TimeRings from '../../clock/TimeRings.vue';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { usePlanWords } from '../../stores/usePlanWords.ts';
-import TrayBox from '../TrayBox.vue';
+import TrayBox from '../trays/TrayBox.vue';
 
 const { lesson } = defineProps<{ lesson: Lesson }>();
 const emit = defineEmits<{ begin: [source: RoundSource] }>();

@@ -3,10 +3,10 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useStageStore } from '../../stores/stage.ts';
-import BoardDock from '../BoardDock.vue';
-import BoardLayout from '../BoardLayout.vue';
-import ShowTray from '../ShowTray.vue';
-import { useStageMode } from '../useStageMode.ts';
+import BoardDock from '../trays/BoardDock.vue';
+import BoardLayout from '../stage/BoardLayout.vue';
+import ShowTray from '../trays/ShowTray.vue';
+import { useStageMode } from '../stage/useStageMode.ts';
 
 const { title, ask, toDo, right, count, checked } = defineProps<{
   title: string;

@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import JoinCard from '../../tablets/JoinCard.vue';
 import { useTablets } from '../../tablets/useTablets.ts';
-import TrayBox from '../TrayBox.vue';
+import TrayBox from '../trays/TrayBox.vue';
 
 const { t } = useI18n();
 const { tablets, problem, load } = useTablets();

@@ -1,19 +1,19 @@
 <!-- The board's clock, what stands beside it and runs under it; the column's content is given. -->
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
-import type { Settings } from '../../contract/index.ts';
-import { dayTime, turnOnToDay } from '../../core/clock/index.ts';
-import type { Scene } from '../../core/demonstrations/index.ts';
-import type { Lens } from '../../core/face/index.ts';
-import { provideFace } from '../clock/useFace.ts';
-import { useClassroomStore } from '../stores/classroom.ts';
-import { useStageStore } from '../stores/stage.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import type { Settings } from '../../../contract/index.ts';
+import { dayTime, turnOnToDay } from '../../../core/clock/index.ts';
+import type { Scene } from '../../../core/demonstrations/index.ts';
+import type { Lens } from '../../../core/face/index.ts';
+import { provideFace } from '../../clock/useFace.ts';
+import { useClassroomStore } from '../../stores/classroom.ts';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
 import BoardClock from './BoardClock.vue';
 import BoardLayout from './BoardLayout.vue';
 import SayLine from './SayLine.vue';
-import DayStrip from './lenses/DayStrip.vue';
-import TipMagnifier from './lenses/TipMagnifier.vue';
+import DayStrip from '../lenses/DayStrip.vue';
+import TipMagnifier from '../lenses/TipMagnifier.vue';
 
 const {
   settings,

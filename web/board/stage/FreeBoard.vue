@@ -2,22 +2,22 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Lesson, RoundSource, Settings } from '../../contract/index.ts';
-import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../core/clock/index.ts';
-import { contrastOf } from '../../core/activities/index.ts';
-import { sentenceOfCards } from '../../core/rounds/index.ts';
-import { readingOrder, type StepPart } from '../../core/wording/index.ts';
-import StoneRow from '../shell/StoneRow.vue';
-import { useStageStore } from '../stores/stage.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
-import BoardDock from './BoardDock.vue';
+import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
+import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../../core/clock/index.ts';
+import { contrastOf } from '../../../core/activities/index.ts';
+import { sentenceOfCards } from '../../../core/rounds/index.ts';
+import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
+import StoneRow from '../../shell/StoneRow.vue';
+import { useStageStore } from '../../stores/stage.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
+import { usePlanWords } from '../../stores/usePlanWords.ts';
+import BoardDock from '../trays/BoardDock.vue';
 import BoardStage from './BoardStage.vue';
-import BoardTray from './BoardTray.vue';
-import PairCards from './PairCards.vue';
-import TimeCards from './TimeCards.vue';
-import UnhookedCard from './UnhookedCard.vue';
-import RoundReady from './rounds/RoundReady.vue';
+import BoardTray from '../trays/BoardTray.vue';
+import PairCards from '../cards/PairCards.vue';
+import TimeCards from '../cards/TimeCards.vue';
+import UnhookedCard from '../cards/UnhookedCard.vue';
+import RoundReady from '../rounds/RoundReady.vue';
 import { useStageMode } from './useStageMode.ts';
 
 const { settings, lesson, segmentIndex } = defineProps<{

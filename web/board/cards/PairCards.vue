@@ -1,9 +1,9 @@
 <!-- The whole times of two clocks side by side, each behind its cover. -->
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import type { DialTime } from '../../core/clock/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import type { DialTime } from '../../../core/clock/index.ts';
+import type { Conventions } from '../../../core/wording/index.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 
 const { times, conventions, opened } = defineProps<{

@@ -1,13 +1,13 @@
 <!-- The tray that is open, whichever it is. -->
 <script setup lang="ts">
-import type { Lesson, RoundSource, Settings } from '../../contract/index.ts';
-import { useStageStore } from '../stores/stage.ts';
+import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
+import { useStageStore } from '../../stores/stage.ts';
 import ClockTray from './ClockTray.vue';
 import ShowTray from './ShowTray.vue';
-import LensTray from './lenses/LensTray.vue';
-import RemoteTray from './remote/RemoteTray.vue';
-import JoinTray from './wall/JoinTray.vue';
-import RoundTray from './rounds/RoundTray.vue';
+import LensTray from '../lenses/LensTray.vue';
+import RemoteTray from '../remote/RemoteTray.vue';
+import JoinTray from '../wall/JoinTray.vue';
+import RoundTray from '../rounds/RoundTray.vue';
 
 const {
   settings,

@@ -3,7 +3,7 @@
 import { mdiClose } from '@mdi/js';
 import { onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useStageStore } from '../stores/stage.ts';
+import { useStageStore } from '../../stores/stage.ts';
 
 const { title } = defineProps<{ title: string }>();
 const { t } = useI18n();

@@ -1,8 +1,8 @@
 import { onScopeDispose } from 'vue';
-import { LENSES } from '../../core/face/index.ts';
-import { useStageStore, type StageActs, type StageView, type Tray } from '../stores/stage.ts';
+import { LENSES } from '../../../core/face/index.ts';
+import { useStageStore, type StageActs, type StageView, type Tray } from '../../stores/stage.ts';
 import { toggleFullscreen } from './fullscreen.ts';
-import { LENS_KEYS } from './lenses/lensKeys.ts';
+import { LENS_KEYS } from '../lenses/lensKeys.ts';
 import { useBoardKeys } from './useBoardKeys.ts';
 
 interface Mode {

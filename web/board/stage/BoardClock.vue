@@ -2,16 +2,16 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Settings } from '../../contract/index.ts';
-import type { Hand } from '../../core/clock/index.ts';
-import type { Scene } from '../../core/demonstrations/index.ts';
-import { roomAt, type Lens } from '../../core/face/index.ts';
-import GearedClock from '../clock/GearedClock.vue';
-import UnhookedClock from '../clock/UnhookedClock.vue';
-import { useStageStore } from '../stores/stage.ts';
-import PencilMarks from './demonstrations/PencilMarks.vue';
-import LensDial from './lenses/LensDial.vue';
-import LensRim from './lenses/LensRim.vue';
+import type { Settings } from '../../../contract/index.ts';
+import type { Hand } from '../../../core/clock/index.ts';
+import type { Scene } from '../../../core/demonstrations/index.ts';
+import { roomAt, type Lens } from '../../../core/face/index.ts';
+import GearedClock from '../../clock/GearedClock.vue';
+import UnhookedClock from '../../clock/UnhookedClock.vue';
+import { useStageStore } from '../../stores/stage.ts';
+import PencilMarks from '../demonstrations/PencilMarks.vue';
+import LensDial from '../lenses/LensDial.vue';
+import LensRim from '../lenses/LensRim.vue';
 import { useSecondHand } from './useSecondHand.ts';
 
 const {

@@ -11,7 +11,7 @@ import {
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useStageStore, type Tray } from '../stores/stage.ts';
+import { useStageStore, type Tray } from '../../stores/stage.ts';
 
 export interface DockAct {
   readonly key: string;

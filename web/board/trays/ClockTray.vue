@@ -12,12 +12,12 @@ import {
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Settings } from '../../contract/index.ts';
-import { SNAPS } from '../../core/clock/index.ts';
-import { NUMERAL_STYLES, OUTLINES, outlinePath, type NumeralStyle, type Outline } from '../../core/face/index.ts';
-import { useStageStore } from '../stores/stage.ts';
+import type { Settings } from '../../../contract/index.ts';
+import { SNAPS } from '../../../core/clock/index.ts';
+import { NUMERAL_STYLES, OUTLINES, outlinePath, type NumeralStyle, type Outline } from '../../../core/face/index.ts';
+import { useStageStore } from '../../stores/stage.ts';
 import TrayTiles, { type Tile } from './TrayTiles.vue';
-import { toggleFullscreen } from './fullscreen.ts';
+import { toggleFullscreen } from '../stage/fullscreen.ts';
 
 const { settings, gears = false } = defineProps<{
   settings: Settings;

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { stepOfKey } from '../clock/stepOfKey.ts';
+import { stepOfKey } from '../../clock/stepOfKey.ts';
 
 /** What the board's keys do; keys without an entry do nothing. Letters are lower case. */
 export interface BoardKeys {

@@ -1,7 +1,7 @@
 import { onScopeDispose, ref, watch } from 'vue';
-import type { RoutineEntry } from '../../contract/index.ts';
-import { nextMoment } from '../../core/planning/index.ts';
-import { useClassroomStore } from '../stores/classroom.ts';
+import type { RoutineEntry } from '../../../contract/index.ts';
+import { nextMoment } from '../../../core/planning/index.ts';
+import { useClassroomStore } from '../../stores/classroom.ts';
 import { ringChime } from './chime.ts';
 
 /** Minutes a moment stays on the board unless it is put away before. */

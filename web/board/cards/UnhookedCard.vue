@@ -1,10 +1,10 @@
 <!-- Can a clock look like this? What its unhooked hands say, behind a cover. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { HandAngles } from '../../core/clock/index.ts';
-import { faultsOf, pictureOf } from '../../core/items/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import type { HandAngles } from '../../../core/clock/index.ts';
+import { faultsOf, pictureOf } from '../../../core/items/index.ts';
+import type { Conventions } from '../../../core/wording/index.ts';
+import { useClockWords } from '../../stores/useClockWords.ts';
 import OneAnswer from './OneAnswer.vue';
 
 const { angles, conventions, open } = defineProps<{ angles: HandAngles; conventions: Conventions; open: boolean }>();

@@ -2,11 +2,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { RoutineEntry, Settings } from '../../contract/index.ts';
-import { onDial } from '../../core/clock/index.ts';
-import SmallClock from '../clock/SmallClock.vue';
-import ChildPicture from '../people/ChildPicture.vue';
-import { useClockWords } from '../stores/useClockWords.ts';
+import type { RoutineEntry, Settings } from '../../../contract/index.ts';
+import { onDial } from '../../../core/clock/index.ts';
+import SmallClock from '../../clock/SmallClock.vue';
+import ChildPicture from '../../people/ChildPicture.vue';
+import { useClockWords } from '../../stores/useClockWords.ts';
 
 const { entry, settings } = defineProps<{ entry: RoutineEntry; settings: Settings }>();
 const emit = defineEmits<{ close: [] }>();

@@ -15,8 +15,8 @@ import {
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { DEMONSTRATIONS, type DemonstrationKind } from '../../core/demonstrations/index.ts';
-import { useStageStore, type Activity } from '../stores/stage.ts';
+import { DEMONSTRATIONS, type DemonstrationKind } from '../../../core/demonstrations/index.ts';
+import { useStageStore, type Activity } from '../../stores/stage.ts';
 import TrayTiles from './TrayTiles.vue';
 
 type Show = DemonstrationKind | Exclude<Activity['kind'], 'clock' | 'demonstration'>;
