@@ -9,7 +9,7 @@ import { WRONG_RULES } from '../core/misconceptions/index.ts';
 import { makeItem } from '../core/making/index.ts';
 import { simulateAnswer } from '../core/simulation/index.ts';
 import { MOST_POINTS, MOST_STROKES } from '../core/strokes/index.ts';
-import { DEFAULT_CONVENTIONS } from '../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 import {
   Answer,
   CalendarDay,

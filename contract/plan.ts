@@ -12,7 +12,7 @@ import {
   type PlanChange as CorePlanChange,
   type UnitChoices as CoreUnitChoices,
 } from '../core/planning/index.ts';
-import { TEACHING_ORDERS } from '../core/wording/index.ts';
+import { CHOICES } from '../core/conventions/index.ts';
 import { Item } from './item.ts';
 import { CalendarDay, SenderId, SkillName, Time } from './values.ts';
 
@@ -31,7 +31,7 @@ export const UnitChoices = z.strictObject({
   daysOff: DaysOff,
   minutes: z.int().min(LESSON_MINUTES.least).max(LESSON_MINUTES.most),
   level: z.enum(CLASS_LEVELS),
-  order: z.enum(TEACHING_ORDERS),
+  order: z.enum(CHOICES.teachingOrder.choices),
   handFirst: z.boolean(),
   media: z.enum(MEDIA),
   pace: z.strictObject({ ask: Seconds, think: Seconds, show: Seconds, reveal: Seconds.min(1) }),

@@ -8,7 +8,8 @@ import { applyChange, defaultChoices, layUnit, newPlan } from '../core/planning/
 import { WRONG_RULES, explain, predict } from '../core/misconceptions/index.ts';
 import { anyStyle, simulateDrawing } from '../core/simulation/index.ts';
 import { readDrawing } from '../core/strokes/index.ts';
-import { DEFAULT_CONVENTIONS, parse, phrases, say } from '../core/wording/index.ts';
+import { parse, phrases, say } from '../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 
 /** Milliseconds each figure is measured for, after as long a warm-up. */
 const MEASURE_MS = 700;

@@ -2,7 +2,8 @@ import { RULE_HELP, WRONG_RULES, explain, isInvisible, predict, type WrongRule }
 import { TAUGHT_TIMES, type DialTime } from '../core/clock/index.ts';
 import type { Answer, Item } from '../core/items/index.ts';
 import { describeAnswer, ruleText, teacherSentence } from '../core/reporting/index.ts';
-import { DEFAULT_CONVENTIONS, digital } from '../core/wording/index.ts';
+import { digital } from '../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 
 /** Kinds of task the tables are made for. */
 const KINDS = ['read', 'write-digital', 'set', 'draw'] as const;

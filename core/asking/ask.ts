@@ -1,5 +1,6 @@
 import { rightAnswers, type Item, type ClockPart } from '../items/index.ts';
-import { handName, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
+import { handName, say, sentence, type Phrase } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 
 /** What a part of the clock is called in this class. */
 export const partName = (part: ClockPart, conventions: Conventions): string =>

@@ -1,7 +1,8 @@
 import { hourOf, isHalfPast, type DialTime } from '../clock/index.ts';
 import { HOW_LONG, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { hintStep, mark, numeralOf } from '../marking/index.ts';
-import type { Conventions, Phrase, WritingFault } from '../wording/index.ts';
+import type { Phrase, WritingFault } from '../wording/index.ts';
+import type { Conventions } from '../conventions/index.ts';
 import { regionOf, type ClockRegion } from './region.ts';
 
 /** What lights up on the task when an answer was not right. Nothing of it says the answer itself. */

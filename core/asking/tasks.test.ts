@@ -5,7 +5,8 @@ import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../i
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../making/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { DEFAULT_CONVENTIONS, HALF_PAST_PHRASES, sentence, type Conventions } from '../wording/index.ts';
+import { sentence } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
 import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesIn, tilesOf, timeWords } from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
@@ -100,7 +101,7 @@ it('a clock to mend stands wrong in one way, and is mended by the hands of its t
 describe('word tiles', () => {
   const quarters = [1, 4, 9, 11, 12].flatMap((hour) => [timeOf(hour, 15), timeOf(hour, 45), timeOf(hour, 20)]);
   it('put together say every o’clock, half past and quarter in the words of the class, from the tiles there are', () => {
-    for (const halfPastPhrase of HALF_PAST_PHRASES)
+    for (const halfPastPhrase of CHOICES.halfPastPhrase.choices)
       for (const time of [...TAUGHT_TIMES, ...quarters]) {
         const conventions = { ...usual, halfPastPhrase };
         const tiles = tilesOf(time, conventions);

@@ -1,5 +1,6 @@
 import { isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '../clock/index.ts';
-import { say, type Conventions } from '../wording/index.ts';
+import { say } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 
 const HOUR = 4;
 const QUARTERS = [15, 45] as const;

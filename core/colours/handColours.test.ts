@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { DEFAULT_CONVENTIONS } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { handColourProblems } from './index.ts';
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`);

@@ -2,7 +2,8 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, gearedAngles, handAngles, hourOf, timeOf, wrapToDial } from '../clock/index.ts';
 import { LENSES, minuteTrail } from '../face/index.ts';
-import { DEFAULT_CONVENTIONS, say, sentence, type Conventions } from '../wording/index.ts';
+import { say, sentence } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import {
   DEMONSTRATIONS,
   SPEEDS,

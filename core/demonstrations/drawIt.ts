@@ -1,5 +1,6 @@
 import { handAngles, type DialTime, type Hand } from '../clock/index.ts';
-import { say, type Conventions } from '../wording/index.ts';
+import { say } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 import { phrase, type Demonstration, type DemonstrationStep } from './demonstration.ts';
 import type { PencilMark } from './pencil.ts';
 

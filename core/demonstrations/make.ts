@@ -1,5 +1,5 @@
 import type { DialTime } from '../clock/index.ts';
-import type { Conventions } from '../wording/index.ts';
+import type { Conventions } from '../conventions/index.ts';
 import type { Demonstration, DemonstrationKind } from './demonstration.ts';
 import { drawIt } from './drawIt.ts';
 import { threeWays, whichHour } from './reading.ts';

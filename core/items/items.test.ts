@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, handAngles, timeOf } from '../clock/index.ts';
 import { CURRICULUM_TAGS, SKILLS, SKILL_DATA, skillOfItem } from '../skills/index.ts';
-import { DEFAULT_CONVENTIONS } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import {
   DEEDS,
   HOW_LONG,

@@ -1,5 +1,6 @@
 import { DIAL_MINUTES, angleBetween, handAngles, hourOf, wrapToDial, type DialTime } from '../clock/index.ts';
-import { DEFAULT_CONVENTIONS, digital, parse, say, type Conventions } from '../wording/index.ts';
+import { digital, parse, say } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import { HOW_LONG, SCHOOL_DAY } from './day.ts';
 import type { Answer, Item } from './item.ts';
 import { ON_PLACE, faultsOf, type ClockPicture } from './picture.ts';

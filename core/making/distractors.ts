@@ -2,7 +2,8 @@ import { TAUGHT_TIMES, type DialTime } from '../clock/index.ts';
 import { shuffled, type Rng } from '../common/index.ts';
 import { isWritingOf, pictureAt, pictureOf, showsTime, type ClockPicture } from '../items/index.ts';
 import { WRITING_RULES, WRONG_RULES, predict, sameHands } from '../misconceptions/index.ts';
-import { DEFAULT_CONVENTIONS, digital, say } from '../wording/index.ts';
+import { digital, say } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 
 /** The first of each kind, where two that cannot be told apart are one kind. */
 const distinct = <T>(list: readonly T[], same: (a: T, b: T) => boolean): T[] =>

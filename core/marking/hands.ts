@@ -13,7 +13,7 @@ import {
 } from '../clock/index.ts';
 import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
 import { explain, hourTolerance, isSameLength } from '../misconceptions/index.ts';
-import type { Conventions } from '../wording/index.ts';
+import type { Conventions } from '../conventions/index.ts';
 import type { Finding, Marking, Seen } from './findings.ts';
 
 type Timed = Item & { readonly shown: DialTime };

@@ -3,7 +3,8 @@ import { TAUGHT_TIMES, handAngles, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { drawnAt, pictureAt, pictureOf, type Answer, type Item } from '../items/index.ts';
 import { anyStyle, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { DEFAULT_CONVENTIONS, sentence } from '../wording/index.ts';
+import { sentence } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { hintStep, mark } from './index.ts';
 
 const at = (hour: number, minute = 0) => timeOf(hour, minute);

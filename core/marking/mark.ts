@@ -2,7 +2,8 @@ import { readHands, wrapToDial, type DialTime } from '../clock/index.ts';
 import { answersOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { isSame } from '../misconceptions/index.ts';
 import { readDrawing } from '../strokes/index.ts';
-import { DEFAULT_CONVENTIONS, parse, type Conventions } from '../wording/index.ts';
+import { parse } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import type { Finding, Marking } from './findings.ts';
 import { hourFinding, markDrawn, markFree, markGeared, ruleFindings } from './hands.ts';
 

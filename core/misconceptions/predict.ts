@@ -11,7 +11,8 @@ import {
   type Item,
   type ItemOf,
 } from '../items/index.ts';
-import { DEFAULT_CONVENTIONS, digital, say } from '../wording/index.ts';
+import { digital, say } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { DRAW, PICKS_RIGHT, type DrawnClock } from './drawing.ts';
 import { WRITING_RULES, type Own, type WrongRule } from './names.ts';
 import { READ, READ_HOUR, SET } from './reading.ts';

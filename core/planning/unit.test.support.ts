@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { TEACHING_ORDERS } from '../wording/index.ts';
+import { CHOICES as CONVENTIONS } from '../conventions/index.ts';
 import { CLASS_LEVELS, MEDIA, WEEKDAYS, addDays, defaultChoices, type UnitChoices } from './index.ts';
 
 export const anyDay = fc.integer({ min: 0, max: 4000 }).map((n) => addDays('2024-01-01', n));
@@ -18,7 +18,7 @@ export const anyChoices: fc.Arbitrary<UnitChoices> = fc
     weekdays: fc.subarray([...WEEKDAYS], { minLength: 1 }),
     minutes: fc.integer({ min: 15, max: 30 }),
     level: fc.constantFrom(...CLASS_LEVELS),
-    order: fc.constantFrom(...TEACHING_ORDERS),
+    order: fc.constantFrom(...CONVENTIONS.teachingOrder.choices),
     handFirst: fc.boolean(),
     media: fc.constantFrom(...MEDIA),
     pace: fc.record({

@@ -1,6 +1,7 @@
 import { hourOf, type DialTime } from '../clock/index.ts';
 import type { Answer, Item } from '../items/index.ts';
-import { digital, say, sentence, type Conventions, type Phrase } from '../wording/index.ts';
+import { digital, say, sentence, type Phrase } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 import { answeredTime } from '../marking/index.ts';
 import { partName } from '../asking/index.ts';
 import { teacherSentence } from './teacherWords.ts';

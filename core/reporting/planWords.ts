@@ -12,7 +12,8 @@ import {
   type SegmentKind,
   type TimeReason,
 } from '../planning/index.ts';
-import { digital, handName, sentence, type Conventions, type Phrase } from '../wording/index.ts';
+import { digital, handName, sentence, type Phrase } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 import type { ClockWord } from '../skills/index.ts';
 import { hasTeacherWords, teacherSentence } from './teacherWords.ts';
 

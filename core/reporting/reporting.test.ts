@@ -19,7 +19,8 @@ import {
   standingOf,
 } from '../planning/index.ts';
 import { SKILLS } from '../skills/index.ts';
-import { DEFAULT_CONVENTIONS, ENGLISHES, WRITING_FAULTS } from '../wording/index.ts';
+import { WRITING_FAULTS } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, CHOICES } from '../conventions/index.ts';
 import {
   RULE_TEXTS,
   clockWord,
@@ -83,7 +84,7 @@ describe('the teacher’s word files', () => {
   });
   it('have an I-can sentence for every skill, in both Englishes', () => {
     for (const skill of SKILLS)
-      for (const english of ENGLISHES)
+      for (const english of CHOICES.english.choices)
         expect(
           teacherSentence({ key: `teacher.skills.${skill}.iCan`, values: {} }, { ...DEFAULT_CONVENTIONS, english }),
         ).toMatch(/^I can .+\.$/);

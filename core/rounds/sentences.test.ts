@@ -1,7 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { timeOf } from '../clock/index.ts';
 import { pictureAt } from '../items/index.ts';
-import { DEFAULT_CONVENTIONS, sentence, type Conventions } from '../wording/index.ts';
+import { sentence } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import { askPhrase } from '../asking/index.ts';
 import { revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
 import type { RoundItem } from './task.ts';

@@ -1,5 +1,6 @@
 import { hasCome } from '../items/index.ts';
-import { readingOrder, readingSteps, say, type Conventions, type Phrase, type StepPart } from '../wording/index.ts';
+import { readingOrder, readingSteps, say, type Phrase, type StepPart } from '../wording/index.ts';
+import { type Conventions } from '../conventions/index.ts';
 import { askPhrase } from '../asking/index.ts';
 import type { RoundPlace } from './round.ts';
 import { timeAsked, type RoundItem } from './task.ts';

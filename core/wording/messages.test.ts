@@ -3,7 +3,7 @@ import { describe, expect, it } from '@jest/globals';
 import { HANDS } from '../clock/index.ts';
 import { CLOCK_PARTS, DAY_EVENTS, DEEDS, UNITS } from '../items/index.ts';
 import { CLOCK_WORDS } from '../skills/index.ts';
-import { HAND_NAMES } from './index.ts';
+import { CHOICES } from '../conventions/index.ts';
 import { GRAMMARS, NUMBER_WORDS, SAID_KINDS } from './words.ts';
 import { keysOf, keysUnder } from './messages.test.support.ts';
 
@@ -14,7 +14,7 @@ const uk = keysOf(JSON.parse(file('en-GB.json')) as object);
 
 describe('word files', () => {
   it.each([
-    ['clock.hands', HAND_NAMES.flatMap((names) => HANDS.map((hand) => `${names}.${hand}`))],
+    ['clock.hands', CHOICES.handNames.choices.flatMap((names) => HANDS.map((hand) => `${names}.${hand}`))],
     ['clock.words', CLOCK_WORDS.filter((word) => !word.endsWith('-hand'))],
     ['clock.parts', CLOCK_PARTS.filter((part) => !part.endsWith('-hand'))],
     ['clock.units', UNITS],

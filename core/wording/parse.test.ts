@@ -1,7 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { ALL_DIAL_TIMES, timeOf } from '../clock/index.ts';
-import { DEFAULT_CONVENTIONS, DIGITAL_FORMS, WRITING_FAULTS, digital, parse, quickEntry } from './index.ts';
+import { WRITING_FAULTS, digital, parse, quickEntry } from './index.ts';
+import { DEFAULT_CONVENTIONS, CHOICES } from '../conventions/index.ts';
 
 const at = (text: string): number => {
   const [hour, minute] = text.split(':').map(Number);
@@ -43,7 +44,7 @@ describe('a child’s writing that is a time', () => {
   ])('%s is %s', (text, time, form) => expect(parse(text)).toEqual({ kind: 'time', time: at(time), form }));
   it('is read in every digital form, at all 720 times', () => {
     for (const time of ALL_DIAL_TIMES)
-      for (const digitalForm of DIGITAL_FORMS)
+      for (const digitalForm of CHOICES.digitalForm.choices)
         expect(parse(digital(time, { digitalForm }))).toEqual({ kind: 'time', time, form: 'digital' });
   });
 });

@@ -1,5 +1,5 @@
 import { ALL_DIAL_TIMES, timeOf, type DialTime } from '../clock/index.ts';
-import { DEFAULT_CONVENTIONS, ENGLISHES, type Conventions } from './conventions.ts';
+import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
 import { fault, time, type ParsedWriting, type WrittenForm } from './faults.ts';
 import { parseDigits } from './parseDigits.ts';
 import { say, understoodPhrases } from './say.ts';
@@ -27,7 +27,7 @@ const normalised = (text: string): string =>
 /** Every phrase of every time in both Englishes, made from the same patterns that Hoppel speaks with. */
 const makeIndex = (): Map<string, { time: DialTime; form: WrittenForm }> => {
   const index = new Map<string, { time: DialTime; form: WrittenForm }>();
-  for (const english of ENGLISHES)
+  for (const english of CHOICES.english.choices)
     for (const at of ALL_DIAL_TIMES)
       for (const { kind, text } of understoodPhrases(at, english))
         index.set(normalised(text), { time: at, form: FORM_OF_KIND[kind] ?? 'words' });

@@ -1,5 +1,5 @@
 import { timeOf, type DialTime } from '../clock/index.ts';
-import type { Conventions, DigitalForm } from './conventions.ts';
+import type { Conventions, DigitalForm } from '../conventions/index.ts';
 import { fault, time, type ParsedWriting } from './faults.ts';
 
 /** The time of two written numbers; none unless the hour is 1..12 and the minutes 0..59. */

@@ -1,19 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, handAngles, timeOf } from '../clock/index.ts';
-import {
-  DEFAULT_CONVENTIONS,
-  ENGLISHES,
-  HALF_PAST_PHRASES,
-  HAND_NAMES,
-  digital,
-  handName,
-  handPlace,
-  parse,
-  phrases,
-  say,
-  sentence,
-  wordsOf,
-} from './index.ts';
+import { digital, handName, handPlace, parse, phrases, say, sentence, wordsOf } from './index.ts';
+import { DEFAULT_CONVENTIONS, CHOICES } from '../conventions/index.ts';
 
 const US = DEFAULT_CONVENTIONS;
 const UK = { ...US, english: 'en-GB' } as const;
@@ -62,8 +50,8 @@ describe('saying a time', () => {
     [8, 7, ['seven minutes past eight', 'seven minutes after eight', 'eight oh seven']],
   ])('knows every way to say %d:%d', (hour, minute, all) => expect(phrases(timeOf(hour, minute), US)).toEqual(all));
 
-  const everyConvention = ENGLISHES.flatMap((english) =>
-    HALF_PAST_PHRASES.map((halfPastPhrase) => ({ english, halfPastPhrase })),
+  const everyConvention = CHOICES.english.choices.flatMap((english) =>
+    CHOICES.halfPastPhrase.choices.map((halfPastPhrase) => ({ english, halfPastPhrase })),
   );
   it.each(everyConvention)('has phrases for all 720 times, each understood again: %o', (conventions) => {
     for (const time of ALL_DIAL_TIMES)
@@ -98,7 +86,9 @@ describe('writing a time in digits', () => {
 describe('the hands', () => {
   it('have a name in every convention', () =>
     expect(
-      HAND_NAMES.map((handNames) => (['hour', 'minute'] as const).map((hand) => handName(hand, { ...US, handNames }))),
+      CHOICES.handNames.choices.map((handNames) =>
+        (['hour', 'minute'] as const).map((hand) => handName(hand, { ...US, handNames })),
+      ),
     ).toEqual([
       ['hour hand', 'minute hand'],
       ['short hand', 'long hand'],

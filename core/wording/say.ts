@@ -8,7 +8,7 @@ import {
   type DialTime,
   type Hand,
 } from '../clock/index.ts';
-import type { Conventions, DigitalForm } from './conventions.ts';
+import type { Conventions, DigitalForm } from '../conventions/index.ts';
 import { GRAMMARS, NUMBER_WORDS, fill, wordsOf, type Grammar, type Phrase, type SaidKind } from './words.ts';
 
 /** How numbers are put into a phrase: `half past four` or `half past 4`. */

@@ -1,18 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, timeOf } from '../clock/index.ts';
 import { LENSES } from '../face/index.ts';
-import {
-  DEFAULT_CONVENTIONS,
-  ENGLISHES,
-  FIRST_READ,
-  HAND_NAMES,
-  HOUR_FINDING,
-  MINUTE_SUPPORTS,
-  readingOrder,
-  readingSteps,
-  sentence,
-  type Conventions,
-} from './index.ts';
+import { readingOrder, readingSteps, sentence } from './index.ts';
+import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
 
 const said = (hour: number, minute: number, change: Partial<Conventions> = {}): string[] => {
   const conventions = { ...DEFAULT_CONVENTIONS, ...change };
@@ -73,11 +63,11 @@ describe('reading steps', () => {
     expect(lenses(4, 30, { minuteSupport: 'fives' })).toEqual(['hour-hand-alone', 'minute-numbers', undefined]);
   });
   it('are two to four sentences, whole ones, in every convention at all 720 times', () => {
-    for (const english of ENGLISHES)
-      for (const handNames of HAND_NAMES)
-        for (const hourFinding of HOUR_FINDING)
-          for (const minuteSupport of MINUTE_SUPPORTS)
-            for (const firstRead of FIRST_READ) {
+    for (const english of CHOICES.english.choices)
+      for (const handNames of CHOICES.handNames.choices)
+        for (const hourFinding of CHOICES.hourFinding.choices)
+          for (const minuteSupport of CHOICES.minuteSupport.choices)
+            for (const firstRead of CHOICES.firstRead.choices) {
               const conventions = { ...DEFAULT_CONVENTIONS, english, handNames, hourFinding, minuteSupport, firstRead };
               for (const time of ALL_DIAL_TIMES) {
                 const steps = readingSteps(time, conventions);

@@ -1,6 +1,6 @@
 import { hourOf, isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '../clock/index.ts';
 import type { Lens } from '../face/index.ts';
-import type { Conventions } from './conventions.ts';
+import type { Conventions } from '../conventions/index.ts';
 import { say } from './say.ts';
 import type { Phrase } from './words.ts';
 

@@ -2,7 +2,7 @@ import grammarUk from './grammar/en-GB.json' with { type: 'json' };
 import grammarUs from './grammar/en-US.json' with { type: 'json' };
 import wordsUk from './messages/en-GB.json' with { type: 'json' };
 import wordsUs from './messages/en-US.json' with { type: 'json' };
-import type { English } from './conventions.ts';
+import type { English } from '../conventions/index.ts';
 
 /** Ways of saying a time that the word files have patterns for. */
 export const SAID_KINDS = [

@@ -2,7 +2,8 @@ import { Key } from 'selenium-webdriver';
 import { gearedAngles, hourOf, turnBetween, wrapToDial, type Hand } from '../../core/clock/index.ts';
 import { CLOCK_PARTS, UNITS, faultsOf, rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
 import { regionOf, tilesOf } from '../../core/asking/index.ts';
-import { DEFAULT_CONVENTIONS, digital } from '../../core/wording/index.ts';
+import { digital } from '../../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 import { dragByTouch, drawByTouch, sweep, tapByTouch, type Page } from './page.ts';
 
 /** How a child answers: with a finger, or with arrow keys and Enter alone, as a switch sends them. */

@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';

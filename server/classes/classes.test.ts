@@ -62,6 +62,7 @@ describe('a new data file', () => {
       drawnFirst: 'minute',
       halfPastHand: 'lenient',
       teachingOrder: 'together',
+      paper: 'letter',
       numerals: 'roman',
       outline: 'oval',
       handColours: { hour: '#112233', minute: '#445566' },

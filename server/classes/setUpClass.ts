@@ -1,7 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import { DAY_EVENTS, SCHOOL_DAY } from '../../core/items/index.ts';
 import { EVENT_PICTURES, type Picture } from '../../core/pictures/index.ts';
-import { DEFAULT_CONVENTIONS, wordsOf } from '../../core/wording/index.ts';
+import { wordsOf } from '../../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
 import type { ClassRepository } from './classRepository.ts';
 

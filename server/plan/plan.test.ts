@@ -238,7 +238,7 @@ describe('files in and out', () => {
     expect(text).toContain('DTEND:20261124T092000\r\n');
     expect(text).toContain('SUMMARY:8. O’clock: read and set');
   });
-  it('the plan is a page a week, on the paper of the country', async () => {
+  it('the plan is a page a week, on the paper of the country or what the class has chosen', async () => {
     const pdf = async () =>
       (
         await school
@@ -255,6 +255,8 @@ describe('files in and out', () => {
     const { body } = await school.get('/classroom');
     await school.put('/settings', { ...body.settings, english: 'en-GB' }).expect(200);
     expect((await pdf()).toString('latin1')).toContain('[0 0 841.89 595.28]');
+    await school.put('/settings', { ...body.settings, english: 'en-GB', paper: 'letter' }).expect(200);
+    expect((await pdf()).toString('latin1')).toContain('[0 0 792 612]');
   });
   it('is a page a week even where every day is taught for half an hour', async () => {
     await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
@@ -308,7 +310,7 @@ describe('the calendar in other time zones', () => {
   const script = `
     import { calendarOfUnit } from './server/plan/unitCalendar.ts';
     import { layUnit, defaultChoices } from './core/planning/index.ts';
-    import { DEFAULT_CONVENTIONS } from './core/wording/index.ts';
+    import { DEFAULT_CONVENTIONS } from './core/conventions/index.ts';
     const choices = defaultChoices('2026-03-04', 'x'); // over the nights when the clocks go forward
     const lessons = layUnit(choices).map((lesson, i) => ({ ...lesson, id: i + 1 }));
     process.stdout.write(calendarOfUnit({ id: 1, name: 'x', numberTime: '09:00' }, { choices, skipped: [], lessons }, DEFAULT_CONVENTIONS));`;

@@ -2,7 +2,7 @@ import ical from 'ical-generator';
 import { Temporal } from 'temporal-polyfill';
 import { lessonMinutes, type Plan } from '../../core/planning/index.ts';
 import { lessonICan, lessonTitle, segmentTitle } from '../../core/reporting/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 
 /** Written as UTC so that no zone of this machine moves it; `floating` then leaves the zone out. */

@@ -1,4 +1,3 @@
-import type PDFDocument from 'pdfkit';
 import { handAngles, type DialTime } from '../../core/clock/index.ts';
 import {
   CAP_RADIUS,
@@ -10,14 +9,12 @@ import {
   ticks,
   type Outline,
 } from '../../core/face/index.ts';
+import type { Doc } from './document.ts';
+import { INK, MARKS } from './inks.ts';
 
-/** Hands are near-black on paper: shape and length tell them apart, and any printer can print them. */
-const INK = '#22303c';
-const MARKS = '#8b8271';
-
-/** Draws a small clock. @param x @param y middle, in points from the page's top left · @param radius half of the room it takes, in points */
+/** Draws a small clock; shape and length tell its hands apart. @param x @param y middle, in points from the page's top left · @param radius half of the room it takes, in points */
 export const drawClock = (
-  doc: InstanceType<typeof PDFDocument>,
+  doc: Doc,
   time: DialTime,
   x: number,
   y: number,

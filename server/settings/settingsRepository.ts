@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { Settings } from '../../contract/index.ts';
-import { DEFAULT_CONVENTIONS } from '../../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 
 interface SettingsRow {
   conventions: string;

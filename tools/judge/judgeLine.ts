@@ -5,7 +5,8 @@ import { mark } from '../../core/marking/index.ts';
 import { explain } from '../../core/misconceptions/index.ts';
 import { findingSentence } from '../../core/reporting/index.ts';
 import { readDrawing } from '../../core/strokes/index.ts';
-import { DEFAULT_CONVENTIONS, digital, parse, phrases, say, type Conventions } from '../../core/wording/index.ts';
+import { digital, parse, phrases, say } from '../../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../../core/conventions/index.ts';
 import { bugsOf } from './bugs.ts';
 import { Angles, Case, HandsRequest, Parse, Say, Strokes } from './requests.ts';
 

@@ -3,7 +3,7 @@
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import type { Hand, SnapMinutes } from '../../core/clock/index.ts';
 import { RIM_RADIUS } from '../../core/face/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
 import { useClockSlider } from './useClockSlider.ts';

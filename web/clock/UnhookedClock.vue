@@ -3,7 +3,8 @@
 import { computed, useTemplateRef } from 'vue';
 import { HANDS, handAt, normaliseAngle, type Hand, type HandAngles } from '../../core/clock/index.ts';
 import { HAND_TIPS } from '../../core/face/index.ts';
-import { handName, type Conventions } from '../../core/wording/index.ts';
+import { handName } from '../../core/wording/index.ts';
+import { type Conventions } from '../../core/conventions/index.ts';
 import ClockDial from './ClockDial.vue';
 import ClockHands from './ClockHands.vue';
 import { stepOfKey } from './stepOfKey.ts';

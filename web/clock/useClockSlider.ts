@@ -1,6 +1,7 @@
 import { computed, type Ref } from 'vue';
 import { HANDS, wrapToDial, type DialTime, type Hand } from '../../core/clock/index.ts';
-import { handName, handPlace, sentence, type Conventions } from '../../core/wording/index.ts';
+import { handName, handPlace, sentence } from '../../core/wording/index.ts';
+import { type Conventions } from '../../core/conventions/index.ts';
 import { stepOfKey } from './stepOfKey.ts';
 
 /** Where the hands of a clock stand, never what they say: the reading is the task. @param only of this hand alone */

@@ -1,6 +1,6 @@
 import { computed, inject, provide, watchEffect, type ComputedRef, type InjectionKey } from 'vue';
 import { HALF_SIZE, outlineRadius, type NumeralStyle, type Outline } from '../../core/face/index.ts';
-import { DEFAULT_CONVENTIONS, type Conventions } from '../../core/wording/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions } from '../../core/conventions/index.ts';
 
 /** How every clock of a screen looks: as the real one on the wall. */
 export interface Face {

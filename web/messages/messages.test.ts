@@ -3,18 +3,10 @@ import { describe, expect, it } from '@jest/globals';
 import { PROBLEM_CODES } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
 import { VISIONS } from '../../core/colours/index.ts';
-import { NUMERAL_STYLES, OUTLINES } from '../../core/face/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import { CLASS_LEVELS, DECISIONS, MEDIA, WEEKDAYS } from '../../core/planning/index.ts';
 import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
-import {
-  HALF_PAST_HANDS,
-  HALF_PAST_PHRASES,
-  HOUR_FINDING,
-  MINUTE_SUPPORTS,
-  OTHER_FORMS,
-  TEACHING_ORDERS,
-} from '../../core/wording/index.ts';
+import { CHOICES, CHOICE_NAMES, CONVENTION_GROUPS } from '../../core/conventions/index.ts';
 import { LANGUAGES } from '../children/languages.ts';
 import { keysOf } from '../../core/wording/messages.test.support.ts';
 
@@ -67,14 +59,13 @@ describe('message files', () => {
     ['plan.levels', CLASS_LEVELS],
     ['plan.medium', MEDIA],
     ['settings.alike', VISIONS],
-    ['settings.choice.outline', OUTLINES],
-    ['settings.choice.numerals', NUMERAL_STYLES],
-    ['settings.choice.hourFinding', HOUR_FINDING],
-    ['settings.choice.minuteSupport', MINUTE_SUPPORTS],
-    ['settings.choice.halfPastPhrase', HALF_PAST_PHRASES],
-    ['settings.choice.halfPastHand', HALF_PAST_HANDS],
-    ['settings.choice.teachingOrder', TEACHING_ORDERS],
-    ['settings.choice.otherForms', OTHER_FORMS],
+    ['settings.row', [...CHOICE_NAMES, 'snap']],
+    ['settings.group', CONVENTION_GROUPS],
+    // Digits are their own words.
+    ...CHOICE_NAMES.filter((name) => name !== 'digitalForm').map((name): [string, readonly string[]] => [
+      `settings.choice.${name}`,
+      CHOICES[name].choices,
+    ]),
   ])('name every one of the %s', (group, names) =>
     expect(names.filter((name) => !us.has(`${group}.${name}`))).toEqual([]),
   );

@@ -4,19 +4,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
 import { SNAPS, timeOf, type DialTime } from '../../core/clock/index.ts';
-import { NUMERAL_STYLES, OUTLINES } from '../../core/face/index.ts';
-import {
-  DIGITAL_FORMS,
-  ENGLISHES,
-  FIRST_READ,
-  HALF_PAST_HANDS,
-  HALF_PAST_PHRASES,
-  HAND_NAMES,
-  HOUR_FINDING,
-  MINUTE_SUPPORTS,
-  OTHER_FORMS,
-  TEACHING_ORDERS,
-} from '../../core/wording/index.ts';
+import { CHOICES, CONVENTION_GROUPS, choicesOf, type ConventionGroup } from '../../core/conventions/index.ts';
 import ChoiceRow from '../settings/ChoiceRow.vue';
 import ConventionsPreview from '../settings/ConventionsPreview.vue';
 import HandColours from '../settings/HandColours.vue';
@@ -34,29 +22,12 @@ const changed = computed(() => JSON.stringify(shown.value) !== JSON.stringify(ke
 const problem = ref<string>();
 const saved = ref(false);
 
-/** Rows of choices in three groups; a row's words stand under its own name. */
-const GROUPS = {
-  words: {
-    english: ENGLISHES,
-    handNames: HAND_NAMES,
-    halfPastPhrase: HALF_PAST_PHRASES,
-    hourFinding: HOUR_FINDING,
-    minuteSupport: MINUTE_SUPPORTS,
-  },
-  reading: {
-    firstRead: FIRST_READ,
-    digitalForm: DIGITAL_FORMS,
-    otherForms: OTHER_FORMS,
-    drawnFirst: FIRST_READ,
-    halfPastHand: HALF_PAST_HANDS,
-    teachingOrder: TEACHING_ORDERS,
-    snap: SNAPS,
-  },
-  wall: { outline: OUTLINES, numerals: NUMERAL_STYLES },
-} as const;
-type Group = keyof typeof GROUPS;
-const group = ref<Group>('words');
-const rows = computed(() => Object.entries(GROUPS[group.value]) as [keyof Settings, readonly (string | number)[]][]);
+const group = ref<ConventionGroup>('words');
+/** Rows of choices of a group; a row's words stand under its own name. What the board's hands settle on is no convention, but stands there too. */
+const rows = computed((): [keyof Settings, readonly (string | number)[]][] => [
+  ...choicesOf(group.value).map((name): [keyof Settings, readonly string[]] => [name, CHOICES[name].choices]),
+  ...(group.value === 'reading' ? [['snap', SNAPS] as [keyof Settings, readonly number[]]] : []),
+]);
 const label = (row: keyof Settings, choice: string | number): string => {
   if (row === 'digitalForm') return String(choice);
   if (row === 'snap') return t('settings.snapMinutes', { count: Number(choice) }, Number(choice));
@@ -92,7 +63,7 @@ const keep = async (): Promise<void> => {
       <p class="quiet lead">{{ t('settings.lead') }}</p>
       <div class="groups" role="group" :aria-label="t('settings.groups')">
         <button
-          v-for="(_, name) in GROUPS"
+          v-for="name in CONVENTION_GROUPS"
           :key="name"
           type="button"
           :class="{ chosen: name === group }"

@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import type { UnitChoices } from '../../contract/index.ts';
 import { CLASS_LEVELS, LESSON_MINUTES, MEDIA, roundSeconds, type Pace } from '../../core/planning/index.ts';
-import { TEACHING_ORDERS } from '../../core/wording/index.ts';
+import { CHOICES } from '../../core/conventions/index.ts';
 import ChoiceRow from '../settings/ChoiceRow.vue';
 import DaysOff from './DaysOff.vue';
 import WeekdayRow from './WeekdayRow.vue';
@@ -57,7 +57,7 @@ const setFirst = (day: string): void => {
     />
     <ChoiceRow
       :title="t('plan.order')"
-      :choices="TEACHING_ORDERS"
+      :choices="CHOICES.teachingOrder.choices"
       :chosen="choices.order"
       :label="(one) => t(`settings.choice.teachingOrder.${one}`)"
       @choose="(order) => set({ order })"

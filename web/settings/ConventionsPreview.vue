@@ -3,7 +3,8 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { timeOf, type DialTime } from '../../core/clock/index.ts';
-import { readingSteps, type Conventions } from '../../core/wording/index.ts';
+import { readingSteps } from '../../core/wording/index.ts';
+import { type Conventions } from '../../core/conventions/index.ts';
 import { handColourStyle, provideFace } from '../clock/useFace.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClockWords } from '../stores/useClockWords.ts';

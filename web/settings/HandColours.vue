@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { HANDS, type Hand } from '../../core/clock/index.ts';
 import { handColourProblems } from '../../core/colours/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
 import { useClockWords } from '../stores/useClockWords.ts';
 
 const { conventions } = defineProps<{ conventions: Conventions }>();

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { mdiEarHearing } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
-import type { English } from '../../core/wording/index.ts';
+import type { English } from '../../core/conventions/index.ts';
 import MdiIcon from './MdiIcon.vue';
 import { useSpeech } from './useSpeech.ts';
 

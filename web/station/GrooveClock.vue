@@ -4,7 +4,7 @@ import { computed, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { gearedAngles } from '../../core/clock/index.ts';
 import { arcPath, pointAt } from '../../core/face/index.ts';
-import type { Conventions } from '../../core/wording/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
 import GearedClock from '../clock/GearedClock.vue';
 
 const {

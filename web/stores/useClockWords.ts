@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { DialTime, Hand } from '../../core/clock/index.ts';
-import { digital, handName, say, sentence, type Conventions, type Phrase } from '../../core/wording/index.ts';
+import { digital, handName, say, sentence, type Phrase } from '../../core/wording/index.ts';
+import { type Conventions } from '../../core/conventions/index.ts';
 
 /** Clock language in the class's own wording. @param conventions read anew at each use, so a change shows at once */
 export const useClockWords = (conventions: () => Conventions) => {

@@ -1,4 +1,4 @@
-import { TEACHING_ORDERS } from '../../wording/index.ts';
+import { CHOICES, type Chosen } from '../../conventions/index.ts';
 import { MONDAY_TO_FRIDAY, type Day, type DayOff, type SchoolCalendar, type Weekday } from '../calendar/calendar.ts';
 import { DEFAULT_PACE, type Pace } from './pace.ts';
 
@@ -24,7 +24,7 @@ export interface UnitChoices extends SchoolCalendar {
   readonly minutes: number;
   readonly level: ClassLevel;
   /** O'clock first and half past later, or both together. */
-  readonly order: (typeof TEACHING_ORDERS)[number];
+  readonly order: Chosen<'teachingOrder'>;
   /** The hour hand alone comes before both hands. */
   readonly handFirst: boolean;
   readonly media: Medium;
@@ -39,7 +39,7 @@ export const defaultChoices = (firstDay: Day, seed: string): UnitChoices => ({
   ...MONDAY_TO_FRIDAY,
   minutes: 20,
   level: 'first-grade',
-  order: TEACHING_ORDERS[0],
+  order: CHOICES.teachingOrder.choices[0],
   handFirst: true,
   media: MEDIA[0],
   pace: DEFAULT_PACE,

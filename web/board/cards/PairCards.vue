@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../../core/clock/index.ts';
-import type { Conventions } from '../../../core/wording/index.ts';
+import type { Conventions } from '../../../core/conventions/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 

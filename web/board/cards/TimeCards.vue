@@ -4,7 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { hourOf, isHalfPast, isOclock, type DialTime } from '../../../core/clock/index.ts';
 import { HAND_PATHS } from '../../../core/face/index.ts';
-import { digits, type Conventions, type StepPart } from '../../../core/wording/index.ts';
+import { digits, type StepPart } from '../../../core/wording/index.ts';
+import { type Conventions } from '../../../core/conventions/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import type { HandAngles } from '../../../core/clock/index.ts';
 import { faultsOf, pictureOf } from '../../../core/items/index.ts';
-import type { Conventions } from '../../../core/wording/index.ts';
+import type { Conventions } from '../../../core/conventions/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 import OneAnswer from './OneAnswer.vue';
 

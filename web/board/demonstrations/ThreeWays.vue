@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../../core/clock/index.ts';
 import type { Way } from '../../../core/demonstrations/index.ts';
-import type { Conventions } from '../../../core/wording/index.ts';
+import type { Conventions } from '../../../core/conventions/index.ts';
 import { useClockWords } from '../../stores/useClockWords.ts';
 
 const { time, ways, conventions } = defineProps<{ time: DialTime; ways: readonly Way[]; conventions: Conventions }>();

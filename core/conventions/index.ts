@@ -1,0 +1,14 @@
+export {
+  CHOICES,
+  CHOICE_NAMES,
+  CONVENTION_GROUPS,
+  DEFAULT_CONVENTIONS,
+  choicesOf,
+  type ChoiceName,
+  type Chosen,
+  type ConventionGroup,
+  type Conventions,
+  type DigitalForm,
+  type English,
+} from './conventions.ts';
+export { paperOf, type PaperSize } from './paper.ts';
