@@ -15,7 +15,8 @@ export const dayRoutes = (find: FindClassroom): Router => {
     res.json(state());
   });
   router.put('/moments', (req, res) => {
-    const { day, live, state, now } = find(req);
+    const { row, day, live, state, now } = find(req);
+    row();
     const { moments } = PutMoments.parse(req.body);
     const known = new Set(day.routine().map(({ id }) => id));
     if (!moments.every((id) => known.has(id)))

@@ -42,7 +42,7 @@ export const createHandedSets = (db: Database, classId: number) => {
     FROM handed_set
     WHERE class_id = ? AND day = ? AND taken_back = 0
     ORDER BY seq`);
-  const takeBack = db.prepare<[string]>('UPDATE handed_set SET taken_back = 1 WHERE id = ?');
+  const takeBack = db.prepare<[string, number]>('UPDATE handed_set SET taken_back = 1 WHERE id = ? AND class_id = ?');
 
   /** Of a day, oldest first. */
   const all = (day: Day): Handed[] => select.all(classId, day).map(fromRow);
@@ -62,7 +62,7 @@ export const createHandedSets = (db: Database, classId: number) => {
       });
     },
     takeBack: (id: string): void => {
-      takeBack.run(id);
+      takeBack.run(id, classId);
     },
   };
 };

@@ -19,7 +19,8 @@ interface Options {
  * each answer, and taken if it comes before the next task is there. A reload goes on at the same task.
  */
 export const useSession = ({ childId, practice, kept, keep, askRest }: Options) => {
-  const mine = kept?.childId === childId && kept.key === practice.key ? kept : undefined;
+  // Kept by an older Hoppel, there is no session in it.
+  const mine = kept?.childId === childId && kept.key === practice.key && 'session' in kept ? kept : undefined;
   const done = shallowRef<readonly Practised[]>(mine?.done ?? []);
   const made = shallowRef<{ readonly session: Session; readonly before: number }>({
     session: mine?.session ?? practice.session,
