@@ -45,7 +45,7 @@ const ruleMutants = () =>
     }),
   );
 
-const tests = 'core/(marking|misconceptions|items|sets)/';
+const tests = 'core/(marking|misconceptions|items|making)/';
 const passes = () =>
   spawnSync(
     process.execPath,

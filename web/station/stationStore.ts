@@ -118,6 +118,14 @@ export const useStationStore = defineStore('station', () => {
     leave = undefined;
     connected.value = true;
   };
+  /** Was the stream refused, and are the pictures to be shown anew? All else the stream's own tries find out. */
+  const lookWhetherIn = async (): Promise<void> => {
+    try {
+      await get(StationState, '/station');
+    } catch (error) {
+      if (codeOf(error) === 'code-needed') shutOut();
+    }
+  };
   /** Shows the class's pictures. @returns whether they were the right ones @throws Unreachable */
   const enter = async (code: ClassCode): Promise<'in' | 'wrong' | 'wait'> => {
     try {
@@ -221,8 +229,11 @@ export const useStationStore = defineStore('station', () => {
       },
       (now) => {
         connected.value = now;
-        if (now) void unsent.flush();
-        // Also where the stream was refused: the pictures may be asked for anew.
+        if (!now) {
+          void lookWhetherIn();
+          return;
+        }
+        void unsent.flush();
         void refresh();
       },
     );
