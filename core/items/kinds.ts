@@ -121,7 +121,7 @@ export const KINDS = {
   'day-order': { ...USUAL, answers: ['order'], doing: 'order', timed: false, seconds: 90, laidOut: 'day-pictures' },
 } as const satisfies Readonly<Record<ItemKind, KindData>>;
 
-/** Is a task of this kind one a child does so? */
+/** Kinds of task with a value in a column, in the order of the table. */
 const having = <K extends keyof KindData>(property: K, value: KindData[K]): ItemKind[] =>
   ITEM_KINDS.filter((kind) => (KINDS[kind] as KindData)[property] === value);
 
