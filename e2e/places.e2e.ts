@@ -121,7 +121,12 @@ describe('every place of Hoppel', () => {
     await open('/settings', 'The hour hand has just passed 4.');
     await page.tap('short hand, long hand');
     await page.says('The short hand has just passed 4.');
-    await page.tap('United Kingdom');
+    await page.tap('On paper');
+    await page.says('As usual here: US Letter');
+    await page.tap('Words');
+    await page.tap('English (United Kingdom)');
+    await page.tap('On paper');
+    await page.says('As usual here: A4');
     await page.tap('Reading and writing');
     await page.tap('the minutes');
     await page.tap('4.30');

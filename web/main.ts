@@ -13,4 +13,9 @@ import { router } from './router.ts';
 import TeacherApp from './shell/TeacherApp.vue';
 
 installTokens(document.documentElement);
-createApp(TeacherApp).use(createPinia()).use(createWords({ us, uk })).use(vuetify).use(router).mount('#app');
+createApp(TeacherApp)
+  .use(createPinia())
+  .use(createWords({ 'en-US': us, 'en-GB': uk }))
+  .use(vuetify)
+  .use(router)
+  .mount('#app');

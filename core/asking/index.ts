@@ -1,5 +1,5 @@
 export { askPhrase, isSeveral, partName } from './ask.ts';
 export { helpFor, type Help, type Light } from './help.ts';
 export { sameAnswerKey } from './sameAnswer.ts';
-export { tilesIn, tilesOf, timeWords } from './tiles.ts';
+export { tilesIn, tilesOf, tilesTogether, timeWords } from './tiles.ts';
 export { CLOCK_REGIONS, judgementAt, regionOf, type ClockRegion } from './region.ts';

@@ -7,10 +7,20 @@ import { makeItem } from '../making/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
 import { sentence } from '../wording/index.ts';
 import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
-import { askPhrase, helpFor, judgementAt, regionOf, sameAnswerKey, tilesIn, tilesOf, timeWords } from './index.ts';
+import {
+  askPhrase,
+  helpFor,
+  judgementAt,
+  regionOf,
+  sameAnswerKey,
+  tilesIn,
+  tilesOf,
+  tilesTogether,
+  timeWords,
+} from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
-const british: Conventions = { ...usual, english: 'en-GB', handNames: 'short-long' };
+const british: Conventions = { ...usual, locale: 'en-GB', handNames: 'short-long' };
 const said = (item: Item, conventions = usual): string => sentence(askPhrase(item, conventions), conventions);
 
 describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
@@ -105,13 +115,13 @@ describe('word tiles', () => {
       for (const time of [...TAUGHT_TIMES, ...quarters]) {
         const conventions = { ...usual, halfPastPhrase };
         const tiles = tilesOf(time, conventions);
-        const text = tiles.join(' ');
+        const text = tilesTogether(tiles, conventions);
         expect([text, mark({ kind: 'write-words', shown: time }, { kind: 'text', text }, conventions).verdict]).toEqual(
           [text, 'right'],
         );
         const words = timeWords(time, conventions);
         for (const tile of tiles) expect(words.includes(tile) || /^([1-9]|1[0-2])$/.test(tile)).toBe(true);
-        expect(tilesIn(text, words)).toEqual(tiles);
+        expect(tilesIn(text, words, conventions)).toEqual(tiles);
       }
   });
   it('are the class’s own words, and no more of them than a time needs', () => {
@@ -119,7 +129,7 @@ describe('word tiles', () => {
     expect(timeWords(timeOf(7, 45), usual)).toEqual(['half past', 'o’clock', 'quarter after', 'quarter to']);
   });
   it('can be laid in any order, and are taken apart as they were laid', () =>
-    expect(tilesIn('4 half past half', timeWords(timeOf(4), usual))).toEqual(['4', 'half past', 'half']));
+    expect(tilesIn('4 half past half', timeWords(timeOf(4), usual), usual)).toEqual(['4', 'half past', 'half']));
 });
 
 describe('answers that look alike', () => {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
-import { CHOICES, CHOICE_NAMES, CONVENTION_GROUPS, DEFAULT_CONVENTIONS, choicesOf, paperOf } from './index.ts';
+import { CHOICES, CHOICE_NAMES, CONVENTION_GROUPS, DEFAULT_CONVENTIONS, choicesOf } from './index.ts';
 
 describe('conventions', () => {
   it('begin with the first of each choice', () => {
     for (const name of CHOICE_NAMES) expect(DEFAULT_CONVENTIONS[name]).toBe(CHOICES[name].choices[0]);
-    expect(DEFAULT_CONVENTIONS).toMatchObject({ english: 'en-US', halfPastPhrase: 'half-past', digitalForm: '4:30' });
+    expect(DEFAULT_CONVENTIONS).toMatchObject({ locale: 'en-US', halfPastPhrase: 'half-past', digitalForm: '4:30' });
   });
   it('stand in one group each, and no group is empty', () => {
     expect(CONVENTION_GROUPS.flatMap(choicesOf).sort()).toEqual([...CHOICE_NAMES].sort());
@@ -13,13 +13,4 @@ describe('conventions', () => {
   it('offer no choice twice', () => {
     for (const name of CHOICE_NAMES) expect(new Set(CHOICES[name].choices).size).toBe(CHOICES[name].choices.length);
   });
-});
-
-describe('paper', () => {
-  it.each([
-    ['usual', 'en-US', 'letter'],
-    ['usual', 'en-GB', 'a4'],
-    ['a4', 'en-US', 'a4'],
-    ['letter', 'en-GB', 'letter'],
-  ] as const)('%s for %s is %s', (paper, english, size) => expect(paperOf({ paper, english })).toBe(size));
 });

@@ -17,8 +17,8 @@ interface Choice {
  * what was picked, in docs/teaching-decisions.md.
  */
 export const CHOICES = {
-  /** Which English. */
-  english: { group: 'words', choices: ['en-US', 'en-GB'] },
+  /** The language, and where it is spoken. Each has its folder in `locales`. */
+  locale: { group: 'words', choices: ['en-US', 'en-GB'] },
   /** What the hands are called. */
   handNames: { group: 'words', choices: ['hour-minute', 'short-long', 'little-big'] },
   /** How 4:30 is said. */
@@ -42,7 +42,7 @@ export const CHOICES = {
   /** As on the real clock on the wall. */
   outline: { group: 'wall', choices: OUTLINES },
   numerals: { group: 'wall', choices: NUMERAL_STYLES },
-  /** What is printed on: as usual where this English is spoken, or one of the two sizes. */
+  /** What is printed on: as usual where this language is spoken, or one of the two sizes. */
   paper: { group: 'paper', choices: ['usual', 'a4', 'letter'] },
 } as const satisfies Readonly<Record<string, Choice>>;
 
@@ -51,7 +51,7 @@ export type ChoiceName = keyof typeof CHOICES;
 export const CHOICE_NAMES = Object.keys(CHOICES) as ChoiceName[];
 export type Chosen<Name extends ChoiceName> = (typeof CHOICES)[Name]['choices'][number];
 
-export type English = Chosen<'english'>;
+export type LocaleTag = Chosen<'locale'>;
 export type DigitalForm = Chosen<'digitalForm'>;
 
 /** Everything a class has agreed on. */

@@ -9,6 +9,5 @@ export {
   type ConventionGroup,
   type Conventions,
   type DigitalForm,
-  type English,
+  type LocaleTag,
 } from './conventions.ts';
-export { paperOf, type PaperSize } from './paper.ts';

@@ -7,7 +7,7 @@ import type { PencilMark } from './pencil.ts';
 /** A time drawn on an empty face: for each hand a dot where it points, then a line ruled to the middle. */
 export const drawIt = (
   time: DialTime,
-  conventions: Pick<Conventions, 'drawnFirst' | 'english' | 'halfPastPhrase'>,
+  conventions: Pick<Conventions, 'drawnFirst' | 'locale' | 'halfPastPhrase'>,
 ): Demonstration => {
   const angles = handAngles(time);
   const order: readonly Hand[] = conventions.drawnFirst === 'hour' ? ['hour', 'minute'] : ['minute', 'hour'];

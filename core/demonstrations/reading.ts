@@ -25,7 +25,7 @@ export const whichHour = (time: DialTime, conventions: ReadingConventions): Demo
 /** The same time with hands, in digits and in words, one after another. */
 export const threeWays = (
   time: DialTime,
-  conventions: Pick<ReadingConventions, 'english' | 'halfPastPhrase'>,
+  conventions: Pick<ReadingConventions, 'locale' | 'halfPastPhrase'>,
 ): Demonstration => ({
   kind: 'three-ways',
   realTime: false,

@@ -1,8 +1,8 @@
 import { hourOf, isOclock, minuteOf, type DialTime } from '../clock/index.ts';
-import { digital } from '../wording/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
+import { sayMixed } from '../wording/index.ts';
 import type { Procedure, WrongRule } from './names.ts';
 
-const plain = (time: DialTime): string => digital(time, { digitalForm: '4:30' });
 const minutes = (time: DialTime): string => String(minuteOf(time)).padStart(2, '0');
 
 /** How a time that was read rightly is written, by rule. */
@@ -13,7 +13,7 @@ export const WRITE: Partial<Record<WrongRule, Procedure<string>>> = {
   'parts-reversed': (time) => ({ own: [`${minutes(time)}:${hourOf(time)}`] }),
   'sixty-for-zero': (time) => (isOclock(time) ? { own: [`${hourOf(time)}:60`] } : undefined),
   'mixed-forms': (time) => ({
-    own: [isOclock(time) ? `${plain(time)} o’clock` : `half past ${plain(time)}`],
+    own: [sayMixed(time, DEFAULT_CONVENTIONS)],
     orRight: true,
   }),
 };

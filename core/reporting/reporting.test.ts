@@ -36,7 +36,7 @@ import {
   timeReasonSentence,
   timeRuleSentence,
 } from './index.ts';
-import { keysOf, keysUnder } from '../wording/messages.test.support.ts';
+import { keysOf, keysUnder } from '../locales/keys.test.support.ts';
 
 /** Every ladder there is, so that every kind of lesson is met. */
 const LADDERS = (['kindergarten', 'first-grade', 'onward'] as const).flatMap((level) =>
@@ -84,9 +84,9 @@ describe('the teacher’s word files', () => {
   });
   it('have an I-can sentence for every skill, in both Englishes', () => {
     for (const skill of SKILLS)
-      for (const english of CHOICES.english.choices)
+      for (const locale of CHOICES.locale.choices)
         expect(
-          teacherSentence({ key: `teacher.skills.${skill}.iCan`, values: {} }, { ...DEFAULT_CONVENTIONS, english }),
+          teacherSentence({ key: `teacher.skills.${skill}.iCan`, values: {} }, { ...DEFAULT_CONVENTIONS, locale }),
         ).toMatch(/^I can .+\.$/);
   });
 });

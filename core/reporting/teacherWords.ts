@@ -1,8 +1,9 @@
 import wordsUk from './messages/en-GB.json' with { type: 'json' };
 import wordsUs from './messages/en-US.json' with { type: 'json' };
-import { fill, handName, lookUp, wordsFrom, type Phrase, type SpeakingConventions } from '../wording/index.ts';
+import { lookUp, wordsFrom } from '../locales/index.ts';
+import { fill, handName, type Phrase, type SpeakingConventions } from '../wording/index.ts';
 
-const teacherWordsOf = wordsFrom(wordsUs, wordsUk);
+const teacherWordsOf = wordsFrom({ 'en-US': wordsUs, 'en-GB': wordsUk });
 
 /** Do the teacher's word files have this key? */
 export const hasTeacherWords = (key: string): boolean => lookUp(wordsUs, key) !== undefined;
@@ -13,7 +14,7 @@ export const hasTeacherWords = (key: string): boolean => lookUp(wordsUs, key) !=
  * @throws RangeError when no word file has the key
  */
 export const teacherSentence = ({ key, values }: Phrase, conventions: SpeakingConventions): string =>
-  fill(teacherWordsOf(key, conventions.english), {
+  fill(teacherWordsOf(key, conventions.locale), {
     hourHand: handName('hour', conventions),
     minuteHand: handName('minute', conventions),
     ...values,

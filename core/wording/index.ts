@@ -1,16 +1,17 @@
 export { WRITING_FAULTS, WRITTEN_FORMS, type ParsedWriting, type WritingFault, type WrittenForm } from './faults.ts';
 export { parse, quickEntry, type QuickEntry } from './parse.ts';
 export {
-  NUMBER_FORMS,
   digital,
   digits,
   handName,
   handPlace,
   phrases,
   say,
+  sayInParts,
+  sayMixed,
   sentence,
   type Digits,
-  type NumberForm,
+  type SayingConventions,
   type SpeakingConventions,
 } from './say.ts';
 export {
@@ -21,4 +22,4 @@ export {
   type ReadingStep,
   type StepPart,
 } from './steps.ts';
-export { fill, lookUp, wordsFrom, wordsOf, type Phrase } from './words.ts';
+export { fill, type Phrase } from './phrase.ts';

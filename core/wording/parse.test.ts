@@ -97,7 +97,7 @@ describe('a child’s writing that is no time has a name, and is never repaired'
     expect(parse(text)).toEqual({ kind: 'fault', fault, meant: meant === undefined ? undefined : at(meant) }),
   );
   it('in a form the class does not use, where the teacher wants that named', () => {
-    const strict = { digitalForm: '4:30', otherForms: 'named' } as const;
+    const strict = { ...DEFAULT_CONVENTIONS, otherForms: 'named' } as const;
     expect(parse('4:30', strict)).toMatchObject({ kind: 'time' });
     expect(parse('10:30', { ...strict, digitalForm: '04:30' })).toMatchObject({ kind: 'time' });
     for (const text of ['4.30', '04:30'])

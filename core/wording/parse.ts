@@ -1,61 +1,64 @@
-import { ALL_DIAL_TIMES, timeOf, type DialTime } from '../clock/index.ts';
-import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
+import { ALL_DIAL_TIMES, isHalfPast, type DialTime } from '../clock/index.ts';
+import { DEFAULT_CONVENTIONS, type Conventions, type LocaleTag } from '../conventions/index.ts';
+import { localeOf, oneSpelling, patternFilled, waysOf, type Grammar } from '../locales/index.ts';
 import { fault, time, type ParsedWriting, type WrittenForm } from './faults.ts';
 import { parseDigits } from './parseDigits.ts';
-import { say, understoodPhrases } from './say.ts';
-import { NUMBER_WORDS, type SaidKind } from './words.ts';
+import { say } from './say.ts';
 
-type WritingRules = Pick<Conventions, 'digitalForm' | 'otherForms'>;
+type WritingRules = Pick<Conventions, 'digitalForm' | 'otherForms' | 'locale'>;
 
-const FORM_OF_KIND: Partial<Record<SaidKind, WrittenForm>> = { oclock: 'oclock', halfPast: 'half-past' };
+const FORM_OF_WAY: Readonly<Record<string, WrittenForm>> = { oclock: 'oclock', halfPast: 'half-past' };
 
-/**
- * One spelling for what is spelled in several ways: case, blanks, apostrophes, hyphens, the final stop, numerals.
- * Numbers become words, so that "half past 4" and "half past four" are one text.
- */
-const normalised = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[’‘`´]/g, "'")
-    .replace(/\bo\s?'?\s?clock\b/g, "o'clock")
-    .replace(/\b\d{1,2}\b/g, (digits) => NUMBER_WORDS[Number(digits)] ?? digits)
-    .replace(/-/g, ' ')
-    .replace(/[.!]+$/, '')
-    .replace(/\s+/g, ' ')
-    .trim();
+/** What the words of a language can mean, each text in one spelling. */
+interface Understood {
+  /** Every phrase of every time, made from the same patterns that Hoppel speaks with. */
+  readonly times: ReadonlyMap<string, ParsedWriting>;
+  /** A half whose hour nobody can be sure of, and the time a grown-up would mean by it. */
+  readonly halves: ReadonlyMap<string, DialTime>;
+  readonly withoutHour: ReadonlySet<string>;
+}
 
-/** Every phrase of every time in both Englishes, made from the same patterns that Hoppel speaks with. */
-const makeIndex = (): Map<string, { time: DialTime; form: WrittenForm }> => {
-  const index = new Map<string, { time: DialTime; form: WrittenForm }>();
-  for (const english of CHOICES.english.choices)
-    for (const at of ALL_DIAL_TIMES)
-      for (const { kind, text } of understoodPhrases(at, english))
-        index.set(normalised(text), { time: at, form: FORM_OF_KIND[kind] ?? 'words' });
-  return index;
-};
-let index: ReturnType<typeof makeIndex> | undefined;
-
-const HALF = /^half (\w+)$/;
-const hourOfWord = (word: string): number | undefined => {
-  const hour = NUMBER_WORDS.indexOf(word);
-  return hour >= 1 && hour <= 12 ? hour : undefined;
+const understand = (grammar: Grammar): Understood => {
+  const times = new Map<string, ParsedWriting>();
+  for (const at of ALL_DIAL_TIMES)
+    for (const { name, said, understood = [] } of waysOf(grammar, at, 'both'))
+      for (const pattern of [...said, ...understood])
+        times.set(
+          oneSpelling(patternFilled(pattern, grammar, at, 'words'), grammar),
+          time(at, FORM_OF_WAY[name] ?? 'words'),
+        );
+  const halves = new Map<string, DialTime>();
+  if (grammar.halfAlone !== undefined)
+    for (const half of ALL_DIAL_TIMES.filter(isHalfPast))
+      halves.set(oneSpelling(patternFilled(grammar.halfAlone, grammar, half, 'words'), grammar), half);
+  return { times, halves, withoutHour: new Set(grammar.withoutHour.map((text) => oneSpelling(text, grammar))) };
 };
 
-const parseWords = (text: string): ParsedWriting => {
-  const words = normalised(text);
-  index ??= makeIndex();
-  const found = index.get(words);
-  if (found !== undefined) return time(found.time, found.form);
-  if (/^(half past|o'clock|quarter (past|to|after|of)|half)$/.test(words)) return fault('hour-missing');
-  const half = HALF.exec(words);
-  if (half !== null && hourOfWord(half[1]!) !== undefined) return fault('half-without-past');
-  return fault('not-a-time');
+const known = new Map<LocaleTag, Understood>();
+/** Made when a language is first read, for that takes some milliseconds. */
+const understoodIn = (tag: LocaleTag): Understood => {
+  const before = known.get(tag);
+  if (before !== undefined) return before;
+  const made = understand(localeOf(tag).grammar);
+  known.set(tag, made);
+  return made;
+};
+
+const parseWords = (text: string, { locale }: WritingRules): ParsedWriting => {
+  const words = oneSpelling(text, localeOf(locale).grammar);
+  const { times, halves, withoutHour } = understoodIn(locale);
+  const found = times.get(words);
+  if (found !== undefined) return found;
+  if (withoutHour.has(words)) return fault('hour-missing');
+  return fault(halves.has(words) ? 'half-without-past' : 'not-a-time');
 };
 
 /** Digits and words of a time in one writing: the digits tell what was meant. */
 const parseMixed = (text: string, rules: WritingRules): ParsedWriting | undefined => {
   const mixed = /(\d{1,2}[:.]\d{1,2})/.exec(text);
-  if (mixed === null || !/past|clock|quarter|half|noon/i.test(text)) return undefined;
+  const written = text.toLowerCase();
+  if (mixed === null || !localeOf(rules.locale).grammar.timeWords.some((word) => written.includes(word)))
+    return undefined;
   const inner = parseDigits(mixed[1]!, rules);
   return fault('mixed-forms', inner?.kind === 'time' ? inner.time : undefined);
 };
@@ -68,7 +71,7 @@ const parseMixed = (text: string, rules: WritingRules): ParsedWriting | undefine
 export const parse = (text: string, rules: WritingRules = DEFAULT_CONVENTIONS): ParsedWriting => {
   const trimmed = text.trim();
   if (trimmed === '') return fault('nothing');
-  return parseDigits(trimmed, rules) ?? parseMixed(trimmed, rules) ?? parseWords(trimmed);
+  return parseDigits(trimmed, rules) ?? parseMixed(trimmed, rules) ?? parseWords(trimmed, rules);
 };
 
 /** What a teacher's quick entry was understood as, to be shown before it is used. */
@@ -83,12 +86,9 @@ export interface QuickEntry {
  * when it cannot be understood.
  */
 export const quickEntry = (text: string, conventions: Conventions = DEFAULT_CONVENTIONS): QuickEntry | undefined => {
-  const read = parse(text);
-  const half = HALF.exec(normalised(text));
-  const understood =
-    read.kind === 'time'
-      ? read.time
-      : (read.meant ??
-        (half !== null && hourOfWord(half[1]!) !== undefined ? timeOf(hourOfWord(half[1]!)!, 30) : undefined));
+  const { locale } = conventions;
+  const read = parse(text, { ...DEFAULT_CONVENTIONS, locale });
+  const half = understoodIn(locale).halves.get(oneSpelling(text, localeOf(locale).grammar));
+  const understood = read.kind === 'time' ? read.time : (read.meant ?? half);
   return understood === undefined ? undefined : { time: understood, echo: say(understood, conventions) };
 };

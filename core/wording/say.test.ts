@@ -1,10 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, handAngles, timeOf } from '../clock/index.ts';
-import { digital, handName, handPlace, parse, phrases, say, sentence, wordsOf } from './index.ts';
+import { digital, handName, handPlace, parse, phrases, say, sentence } from './index.ts';
+import { wordsOf } from '../locales/index.ts';
 import { DEFAULT_CONVENTIONS, CHOICES } from '../conventions/index.ts';
 
 const US = DEFAULT_CONVENTIONS;
-const UK = { ...US, english: 'en-GB' } as const;
+const UK = { ...US, locale: 'en-GB' } as const;
 
 describe('saying a time', () => {
   it.each([
@@ -50,8 +51,8 @@ describe('saying a time', () => {
     [8, 7, ['seven minutes past eight', 'seven minutes after eight', 'eight oh seven']],
   ])('knows every way to say %d:%d', (hour, minute, all) => expect(phrases(timeOf(hour, minute), US)).toEqual(all));
 
-  const everyConvention = CHOICES.english.choices.flatMap((english) =>
-    CHOICES.halfPastPhrase.choices.map((halfPastPhrase) => ({ english, halfPastPhrase })),
+  const everyConvention = CHOICES.locale.choices.flatMap((locale) =>
+    CHOICES.halfPastPhrase.choices.map((halfPastPhrase) => ({ locale, halfPastPhrase })),
   );
   it.each(everyConvention)('has phrases for all 720 times, each understood again: %o', (conventions) => {
     for (const time of ALL_DIAL_TIMES)

@@ -1,83 +1,50 @@
-import {
-  handAngles,
-  hourOf,
-  isHalfPast,
-  isOclock,
-  minuteOf,
-  timeOf,
-  type DialTime,
-  type Hand,
-} from '../clock/index.ts';
+import { handAngles, hourOf, minuteOf, type DialTime, type Hand } from '../clock/index.ts';
 import type { Conventions, DigitalForm } from '../conventions/index.ts';
-import { GRAMMARS, NUMBER_WORDS, fill, wordsOf, type Grammar, type Phrase, type SaidKind } from './words.ts';
+import {
+  localeOf,
+  partsOfPattern,
+  patternFilled,
+  waysOf,
+  wordsOf,
+  type NumberForm,
+  type SaidPart,
+} from '../locales/index.ts';
+import { fill, type Phrase } from './phrase.ts';
 
-/** How numbers are put into a phrase: `half past four` or `half past 4`. */
-export const NUMBER_FORMS = ['words', 'numerals'] as const;
-export type NumberForm = (typeof NUMBER_FORMS)[number];
+/** What saying a time depends on. */
+export type SayingConventions = Pick<Conventions, 'locale' | 'halfPastPhrase'>;
 
-/** The kinds of phrase a time has, the preferred first. */
-export const saidKinds = (time: DialTime, halfPastPhrase: Conventions['halfPastPhrase']): readonly SaidKind[] => {
-  const minute = minuteOf(time);
-  if (isOclock(time)) return time === timeOf(12) ? ['oclock', 'noon', 'midnight'] : ['oclock'];
-  if (isHalfPast(time))
-    return halfPastPhrase === 'thirty' ? ['thirty', 'halfPast', 'minutesPast'] : ['halfPast', 'thirty', 'minutesPast'];
-  const [five, minutes, one] =
-    minute < 30 ? (['past', 'minutesPast', 'oneMinutePast'] as const) : (['to', 'minutesTo', 'oneMinuteTo'] as const);
-  const read: SaidKind = minute < 10 ? 'readOh' : 'read';
-  if (minute === 15) return ['quarterPast', 'minutesPast', read];
-  if (minute === 45) return ['quarterTo', 'minutesTo', read];
-  if (minute % 5 === 0) return [five, minutes, read];
-  return minute === 1 || minute === 59 ? [one, read] : [minutes, read];
-};
-
-/** Values of a phrase: the hour passed with the minutes past it, or the coming hour with the minutes to go. */
-const valuesOf = (time: DialTime, kind: SaidKind, form: NumberForm): Phrase['values'] => {
-  const towards = kind === 'to' || kind === 'minutesTo' || kind === 'oneMinuteTo' || kind === 'quarterTo';
-  const hour = towards ? (hourOf(time) % 12) + 1 : hourOf(time);
-  const minutes = towards ? 60 - minuteOf(time) : minuteOf(time);
-  // Only an hour is written as a numeral: "ten past 4". Minutes after an hour numeral would look like its digits.
-  return { hour: form === 'words' ? NUMBER_WORDS[hour]! : hour, minutes: NUMBER_WORDS[minutes]! };
-};
-
-const patternsOf = (grammar: Grammar, kind: SaidKind): readonly string[] => grammar.said[kind];
+/** The pattern a class says a time by. */
+const usualPattern = (time: DialTime, { locale, halfPastPhrase }: SayingConventions): string =>
+  waysOf(localeOf(locale).grammar, time, halfPastPhrase)[0]!.said[0]!;
 
 /**
  * A time as the class says it: "4 o’clock", "half past 4", "quarter to 5"; all 720 times have a phrase.
  * @param form numbers as numerals (for a child's eye) or in words (for the ear)
  */
-export const say = (
-  time: DialTime,
-  { english, halfPastPhrase }: Pick<Conventions, 'english' | 'halfPastPhrase'>,
-  form: NumberForm = 'numerals',
-): string => {
-  const kind = saidKinds(time, halfPastPhrase)[0]!;
-  return fill(patternsOf(GRAMMARS[english], kind)[0]!, valuesOf(time, kind, form));
-};
+export const say = (time: DialTime, conventions: SayingConventions, form: NumberForm = 'numerals'): string =>
+  patternFilled(usualPattern(time, conventions), localeOf(conventions.locale).grammar, time, form);
+
+/** The same in the pieces a phrase is put together from, blanks taken away: "half past" and "4", "4" and "o’clock". */
+export const sayInParts = (time: DialTime, conventions: SayingConventions): SaidPart[] =>
+  partsOfPattern(usualPattern(time, conventions), localeOf(conventions.locale).grammar, time, 'numerals')
+    .map(({ text, isHour }) => ({ text: text.trim(), isHour }))
+    .filter(({ text }) => text !== '');
+
+/** A time in digits where its phrase has the hour: "half past 4:30", "4:00 o’clock", the two forms in one. */
+export const sayMixed = (time: DialTime, conventions: SayingConventions & Pick<Conventions, 'digitalForm'>): string =>
+  partsOfPattern(usualPattern(time, conventions), localeOf(conventions.locale).grammar, time, 'numerals')
+    .map(({ text, isHour }) => (isHour ? digital(time, conventions) : text))
+    .join('');
 
 /**
  * Every phrase that Hoppel may say for a time, the class's own first; with "both" in use, the two half-past phrases
  * lead. What is only understood ("half past four o'clock") is never among them.
  */
-export const phrases = (
-  time: DialTime,
-  { english, halfPastPhrase }: Pick<Conventions, 'english' | 'halfPastPhrase'>,
-  form: NumberForm = 'words',
-): string[] =>
-  saidKinds(time, halfPastPhrase).flatMap((kind) =>
-    patternsOf(GRAMMARS[english], kind).map((pattern) => fill(pattern, valuesOf(time, kind, form))),
-  );
-
-/** Every phrase of a time that is understood in an English, in words: all that are said and some that never are. */
-export const understoodPhrases = (
-  time: DialTime,
-  english: Conventions['english'],
-): { kind: SaidKind; text: string }[] => {
-  const { said, understood } = GRAMMARS[english];
-  return saidKinds(time, 'both').flatMap((kind) =>
-    [...said[kind], ...(understood[kind] ?? [])].map((pattern) => ({
-      kind,
-      text: fill(pattern, valuesOf(time, kind, 'words')),
-    })),
+export const phrases = (time: DialTime, conventions: SayingConventions, form: NumberForm = 'words'): string[] => {
+  const { grammar } = localeOf(conventions.locale);
+  return waysOf(grammar, time, conventions.halfPastPhrase).flatMap(({ said }) =>
+    said.map((pattern) => patternFilled(pattern, grammar, time, form)),
   );
 };
 
@@ -103,15 +70,15 @@ export const digital = (time: DialTime, form: { readonly digitalForm: DigitalFor
 };
 
 /** What the sentences of the clock need to know of the conventions. */
-export type SpeakingConventions = Pick<Conventions, 'english' | 'handNames'>;
+export type SpeakingConventions = Pick<Conventions, 'locale' | 'handNames'>;
 
 /** The class's name for a hand: "hour hand", "short hand" or "little hand". */
-export const handName = (hand: Hand, { english, handNames }: SpeakingConventions): string =>
-  wordsOf(`clock.hands.${handNames}.${hand}`, english);
+export const handName = (hand: Hand, { locale, handNames }: SpeakingConventions): string =>
+  wordsOf(`clock.hands.${handNames}.${hand}`, locale);
 
 /** A phrase as a sentence, with the hands called as the class calls them. */
 export const sentence = ({ key, values }: Phrase, conventions: SpeakingConventions): string =>
-  fill(wordsOf(key, conventions.english), {
+  fill(wordsOf(key, conventions.locale), {
     hourHand: handName('hour', conventions),
     minuteHand: handName('minute', conventions),
     ...values,

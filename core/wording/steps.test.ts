@@ -63,12 +63,12 @@ describe('reading steps', () => {
     expect(lenses(4, 30, { minuteSupport: 'fives' })).toEqual(['hour-hand-alone', 'minute-numbers', undefined]);
   });
   it('are two to four sentences, whole ones, in every convention at all 720 times', () => {
-    for (const english of CHOICES.english.choices)
+    for (const locale of CHOICES.locale.choices)
       for (const handNames of CHOICES.handNames.choices)
         for (const hourFinding of CHOICES.hourFinding.choices)
           for (const minuteSupport of CHOICES.minuteSupport.choices)
             for (const firstRead of CHOICES.firstRead.choices) {
-              const conventions = { ...DEFAULT_CONVENTIONS, english, handNames, hourFinding, minuteSupport, firstRead };
+              const conventions = { ...DEFAULT_CONVENTIONS, locale, handNames, hourFinding, minuteSupport, firstRead };
               for (const time of ALL_DIAL_TIMES) {
                 const steps = readingSteps(time, conventions);
                 const sentences = steps.map((step) => sentence(step.sentence, conventions));

@@ -2,7 +2,7 @@ import { hourOf, isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '.
 import type { Lens } from '../face/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import { say } from './say.ts';
-import type { Phrase } from './words.ts';
+import type { Phrase } from './phrase.ts';
 
 /** What a reading step is about. */
 export const STEP_PARTS = ['hour', 'minute', 'whole'] as const;
@@ -18,7 +18,7 @@ export interface ReadingStep {
 /** What the reading steps depend on. */
 export type ReadingConventions = Pick<
   Conventions,
-  'english' | 'halfPastPhrase' | 'firstRead' | 'hourFinding' | 'minuteSupport'
+  'locale' | 'halfPastPhrase' | 'firstRead' | 'hourFinding' | 'minuteSupport'
 >;
 
 const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.steps.${name}`, values });

@@ -51,7 +51,7 @@ describe('a new data file', () => {
   it('keeps every setting through a restart', async () => {
     await school.post('/classes', fresh()).expect(201);
     const settings = {
-      english: 'en-GB',
+      locale: 'en-GB',
       halfPastPhrase: 'thirty',
       handNames: 'little-big',
       firstRead: 'minute',
@@ -86,16 +86,16 @@ describe('several classes', () => {
 
   it('each have their own children, unit, record and settings; tablets follow the open one', async () => {
     const clover = await state();
-    await school.put('/settings', { ...clover.settings, english: 'en-GB' }).expect(200);
+    await school.put('/settings', { ...clover.settings, locale: 'en-GB' }).expect(200);
     const { body: fern } = await school.post('/classes', fresh()).expect(201);
     expect(fern.classes.map(({ name }: { name: string }) => name)).toEqual(['Clover Room', 'Fern Room']);
-    expect(fern).toMatchObject({ plan: null, settings: { english: 'en-GB' } }); // begins as the other class has it
-    await school.put('/settings', { ...fern.settings, english: 'en-US' }).expect(200);
+    expect(fern).toMatchObject({ plan: null, settings: { locale: 'en-GB' } }); // begins as the other class has it
+    await school.put('/settings', { ...fern.settings, locale: 'en-US' }).expect(200);
     // Each class has pictures of its own: a tablet of the other is asked for them.
     expect((await school.get('/station').expect(401)).body.code).toBe('code-needed');
     expect((await school.get('/record/class')).body.children).toHaveLength(3);
     const back = await school.put('/classes/open', { classId: clover.class.id }).expect(200);
-    expect(back.body).toMatchObject({ settings: { english: 'en-GB' }, lessons: clover.lessons });
+    expect(back.body).toMatchObject({ settings: { locale: 'en-GB' }, lessons: clover.lessons });
     expect((await school.get('/record/class')).body.children).toHaveLength(22);
     expect((await (await school.tablet()).get('/station')).body.className).toBe('Clover Room');
   });

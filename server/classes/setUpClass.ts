@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import { DAY_EVENTS, SCHOOL_DAY } from '../../core/items/index.ts';
 import { EVENT_PICTURES, type Picture } from '../../core/pictures/index.ts';
-import { wordsOf } from '../../core/wording/index.ts';
+import { wordsOf } from '../../core/locales/index.ts';
 import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
 import type { ClassRepository } from './classRepository.ts';
@@ -47,10 +47,10 @@ export const createClassSetUp = ({ db, classes, classrooms }: Parts) =>
     const { settings, children, day } = classrooms.one(id);
     if (before !== undefined) settings.save(before);
     children.add(fresh.children);
-    const english = before?.english ?? DEFAULT_CONVENTIONS.english;
+    const { locale } = before ?? DEFAULT_CONVENTIONS;
     day.save(
       DAY_EVENTS.map((event) => ({
-        name: capital(wordsOf(`clock.dayEvents.${event}`, english)),
+        name: capital(wordsOf(`clock.dayEvents.${event}`, locale)),
         picture: EVENT_PICTURES[event],
         at: SCHOOL_DAY[event],
       })),

@@ -81,7 +81,7 @@ describe('a data file of one class', () => {
       [4, 'Ada'],
       [3, 'Zoë'],
     ]);
-    expect(createSettingsRepository(db, classId).one()).toMatchObject({ english: 'en-GB', snap: 5 });
+    expect(createSettingsRepository(db, classId).one()).toMatchObject({ locale: 'en-GB', snap: 5 });
   });
   it('keeps its unit as the first state of a plan: same ids, days, minutes and times, titles of kinds there are no more', () => {
     const { plans, lessons } = parts();

@@ -58,9 +58,9 @@ describe('live streams', () => {
     const teacher = await openStream(`${school.url}/api/live`);
     const tablet = await (await school.tablet()).listen();
     const { body } = await school.get('/classroom');
-    await school.put('/settings', { ...body.settings, english: 'en-GB', snap: 5 }).expect(200);
+    await school.put('/settings', { ...body.settings, locale: 'en-GB', snap: 5 }).expect(200);
     const changed = ({ event, data }: Heard): boolean =>
-      event === 'settings' && (data as { english: string }).english === 'en-GB';
+      event === 'settings' && (data as { locale: string }).locale === 'en-GB';
     await teacher.until(changed);
     await tablet.until(changed);
     await Promise.all([teacher.end(), tablet.end()]);

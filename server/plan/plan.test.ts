@@ -253,9 +253,9 @@ describe('files in and out', () => {
     expect(pages(us)).toBe(4); // 13 November to 4 December
     expect(us.toString('latin1')).toContain('[0 0 792 612]');
     const { body } = await school.get('/classroom');
-    await school.put('/settings', { ...body.settings, english: 'en-GB' }).expect(200);
+    await school.put('/settings', { ...body.settings, locale: 'en-GB' }).expect(200);
     expect((await pdf()).toString('latin1')).toContain('[0 0 841.89 595.28]');
-    await school.put('/settings', { ...body.settings, english: 'en-GB', paper: 'letter' }).expect(200);
+    await school.put('/settings', { ...body.settings, locale: 'en-GB', paper: 'letter' }).expect(200);
     expect((await pdf()).toString('latin1')).toContain('[0 0 792 612]');
   });
   it('is a page a week even where every day is taught for half an hour', async () => {

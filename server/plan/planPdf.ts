@@ -16,7 +16,8 @@ import {
   teacherSentence,
 } from '../../core/reporting/index.ts';
 import { digital } from '../../core/wording/index.ts';
-import { paperOf, type Conventions } from '../../core/conventions/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
+import { paperOf } from '../../core/locales/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { clockRows, type PrintedClock } from '../print/clockRows.ts';
@@ -36,7 +37,7 @@ const words = (key: string, conventions: Conventions, values: Record<string, str
   teacherSentence({ key: `teacher.planFile.${key}`, values }, conventions);
 
 const dated = (day: string, conventions: Conventions): string =>
-  new Intl.DateTimeFormat(conventions.english, { timeZone: 'UTC', day: 'numeric', month: 'long' }).format(
+  new Intl.DateTimeFormat(conventions.locale, { timeZone: 'UTC', day: 'numeric', month: 'long' }).format(
     new Date(`${day}T00:00:00Z`),
   );
 

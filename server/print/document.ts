@@ -1,5 +1,5 @@
 import type PDFDocument from 'pdfkit';
-import type { PaperSize } from '../../core/conventions/index.ts';
+import type { PaperSize } from '../../core/locales/index.ts';
 import { PRINT_FONTS } from './fonts.ts';
 
 /** A page that is being printed; its unit is the point, 72 to an inch, from the page's top left. */

@@ -34,7 +34,7 @@ describe('the judge', () => {
       { say: '4:30', conventions: { halfPastPhrase: 'thirty', digitalForm: '04:30' } },
       { say: 'four thirty', written: '04:30' },
     ],
-    [{ say: '4:15', conventions: { english: 'en-GB' } }, { say: 'quarter past four' }],
+    [{ say: '4:15', conventions: { locale: 'en-GB' } }, { say: 'quarter past four' }],
     [{ parse: 'half past 4' }, { time: '4:30', form: 'half-past' }],
     [{ parse: '430' }, { fault: 'colon-missing', meant: '4:30' }],
     [{ parse: 'half 4' }, { fault: 'half-without-past', meant: null }],

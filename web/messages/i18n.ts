@@ -1,30 +1,25 @@
 import { createI18n } from 'vue-i18n';
+import { CHOICES, DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
+import { FALLBACKS, type WordFiles } from '../../core/locales/index.ts';
 
-/** Words of one entry: US English whole, UK English where it differs. */
-export interface Words {
-  readonly us: object;
-  readonly uk: object;
-}
+/** Ways of writing a day; the order of its parts is the language's. */
+const DATES = {
+  weekday: { weekday: 'short', timeZone: 'UTC' },
+  long: { weekday: 'long', month: 'long', day: 'numeric', timeZone: 'UTC' },
+  day: { weekday: 'long', timeZone: 'UTC' },
+} as const;
 
-/** The words of an entry; what UK English does not say differently comes from US. Clock language is core's. */
-export const createWords = ({ us, uk }: Words) =>
+/**
+ * The words of an entry; what a language does not say comes from those it falls back on. Clock language is core's.
+ * @param files what each language says itself
+ */
+export const createWords = (files: WordFiles) =>
   createI18n({
     legacy: false,
-    locale: 'en-US',
-    fallbackLocale: 'en-US',
+    locale: DEFAULT_CONVENTIONS.locale,
+    fallbackLocale: FALLBACKS,
     missingWarn: false,
     fallbackWarn: false,
-    messages: { 'en-US': { ...us }, 'en-GB': { ...uk } },
-    datetimeFormats: {
-      'en-US': {
-        weekday: { weekday: 'short', timeZone: 'UTC' },
-        long: { weekday: 'long', month: 'long', day: 'numeric', timeZone: 'UTC' },
-        day: { weekday: 'long', timeZone: 'UTC' },
-      },
-      'en-GB': {
-        weekday: { weekday: 'short', timeZone: 'UTC' },
-        long: { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' },
-        day: { weekday: 'long', timeZone: 'UTC' },
-      },
-    },
+    messages: files as Record<string, Record<string, string>>,
+    datetimeFormats: Object.fromEntries(CHOICES.locale.choices.map((tag) => [tag, DATES])),
   });

@@ -8,7 +8,7 @@ import { CLASS_LEVELS, DECISIONS, MEDIA, WEEKDAYS } from '../../core/planning/in
 import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
 import { CHOICES, CHOICE_NAMES, CONVENTION_GROUPS } from '../../core/conventions/index.ts';
 import { LANGUAGES } from '../children/languages.ts';
-import { keysOf } from '../../core/wording/messages.test.support.ts';
+import { keysOf } from '../../core/locales/keys.test.support.ts';
 
 const WEB = new URL('..', import.meta.url);
 /** Views and scripts in a folder, by their path. */

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
 import { SNAPS, timeOf, type DialTime } from '../../core/clock/index.ts';
 import { CHOICES, CONVENTION_GROUPS, choicesOf, type ConventionGroup } from '../../core/conventions/index.ts';
+import { paperOf } from '../../core/locales/index.ts';
 import ChoiceRow from '../settings/ChoiceRow.vue';
 import ConventionsPreview from '../settings/ConventionsPreview.vue';
 import HandColours from '../settings/HandColours.vue';
@@ -28,10 +29,15 @@ const rows = computed((): [keyof Settings, readonly (string | number)[]][] => [
   ...choicesOf(group.value).map((name): [keyof Settings, readonly string[]] => [name, CHOICES[name].choices]),
   ...(group.value === 'reading' ? [['snap', SNAPS] as [keyof Settings, readonly number[]]] : []),
 ]);
+/** The size in use where the class's language is spoken. */
+const usualPaper = computed(() => {
+  const size = paperOf({ ...shown.value, paper: 'usual' });
+  return t(`settings.choice.paper.${size}`);
+});
 const label = (row: keyof Settings, choice: string | number): string => {
   if (row === 'digitalForm') return String(choice);
   if (row === 'snap') return t('settings.snapMinutes', { count: Number(choice) }, Number(choice));
-  return t(`settings.choice.${row}.${choice}`);
+  return t(`settings.choice.${row}.${choice}`, { paper: usualPaper.value });
 };
 
 const chosenIn = (row: keyof Settings): string | number => shown.value[row] as string | number;

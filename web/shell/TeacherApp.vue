@@ -31,11 +31,11 @@ useEventListener(document, 'visibilitychange', () => {
   if (document.visibilityState === 'visible') void classroom.refresh();
 });
 watch(
-  () => classroom.classroom?.settings.english,
-  (english) => {
-    if (english === undefined) return;
-    locale.value = english;
-    document.documentElement.lang = english;
+  () => classroom.classroom?.settings.locale,
+  (tag) => {
+    if (tag === undefined) return;
+    locale.value = tag;
+    document.documentElement.lang = tag;
   },
 );
 </script>

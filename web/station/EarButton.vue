@@ -2,13 +2,13 @@
 <script setup lang="ts">
 import { mdiEarHearing } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
-import type { English } from '../../core/conventions/index.ts';
+import type { LocaleTag } from '../../core/conventions/index.ts';
 import MdiIcon from './MdiIcon.vue';
 import { useSpeech } from './useSpeech.ts';
 
-const { english, text } = defineProps<{ english: English; text: string }>();
+const { locale, text } = defineProps<{ locale: LocaleTag; text: string }>();
 const { t } = useI18n();
-const { canSpeak, speak } = useSpeech(() => english);
+const { canSpeak, speak } = useSpeech(() => locale);
 </script>
 
 <template>

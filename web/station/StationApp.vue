@@ -17,9 +17,9 @@ void store.load().then(() => store.join());
 provideFace(() => store.state?.settings);
 colourHands(() => store.state?.settings);
 watch(
-  () => store.state?.settings.english,
-  (english) => {
-    if (english !== undefined) document.documentElement.lang = locale.value = english;
+  () => store.state?.settings.locale,
+  (tag) => {
+    if (tag !== undefined) document.documentElement.lang = locale.value = tag;
   },
 );
 /** The child of the address sits down, as after a reload; where it cannot, the pictures are there. */

@@ -27,4 +27,8 @@ const router = createRouter({
 
 installTokens(document.documentElement);
 keepForOffline();
-createApp(StationApp).use(createPinia()).use(createWords({ us, uk })).use(router).mount('#app');
+createApp(StationApp)
+  .use(createPinia())
+  .use(createWords({ 'en-US': us, 'en-GB': uk }))
+  .use(router)
+  .mount('#app');

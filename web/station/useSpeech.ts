@@ -4,21 +4,24 @@ import { computed, shallowRef } from 'vue';
 /**
  * The device's own voice. One that would send the text away over the network is not used. Browsers find their voices
  * only some time after the page has opened, so what can be heard may change.
- * @param english the class's English; another English is used where there is no voice for it
+ * @param locale the class's language; where no voice speaks it as it is spoken there, one that speaks it elsewhere is used
  */
-export const useSpeech = (english: () => string) => {
+export const useSpeech = (locale: () => string) => {
   const synthesis = globalThis.speechSynthesis as SpeechSynthesis | undefined;
   const voices = shallowRef<readonly SpeechSynthesisVoice[]>([]);
   const find = (): void => {
-    voices.value = (synthesis?.getVoices() ?? []).filter(
-      ({ localService, lang }) => localService && lang.startsWith('en'),
-    );
+    voices.value = (synthesis?.getVoices() ?? []).filter(({ localService }) => localService);
   };
   find();
   if (synthesis !== undefined) useEventListener(synthesis, 'voiceschanged', find);
 
+  /** As in "en-US"; some systems write en_US. */
+  const tagOf = ({ lang }: SpeechSynthesisVoice): string => lang.replace('_', '-');
+  const languageOf = (tag: string): string => tag.split('-')[0]!;
   const voice = computed(
-    () => voices.value.find(({ lang }) => lang.replace('_', '-') === english()) ?? voices.value[0],
+    () =>
+      voices.value.find((one) => tagOf(one) === locale()) ??
+      voices.value.find((one) => languageOf(tagOf(one)) === languageOf(locale())),
   );
   return {
     canSpeak: computed(() => voice.value !== undefined),

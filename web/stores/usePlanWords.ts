@@ -22,7 +22,7 @@ export const usePlanWords = () => {
   const { d } = useI18n();
   const now = () => store.classroom!.settings;
   const date = (day: Day): Date => new Date(`${day}T00:00:00Z`);
-  /** "Tue 24" in either English; the built-in format turns it round in one of them. */
+  /** "Tue 24" in every language; the built-in format turns it round in some. */
   const shortDay = (day: Day): string => `${d(date(day), 'weekday')} ${Number(day.slice(-2))}`;
   return {
     shortDay,

@@ -69,7 +69,7 @@ onMounted(
     <div class="left">
       <MyPicture :child="child" />
       <AskCard :item="item" :settings="settings" :ask="ask" />
-      <EarButton :english="settings.english" :text="[ask, message].join(' ').trim()" />
+      <EarButton :locale="settings.locale" :text="[ask, message].join(' ').trim()" />
     </div>
 
     <div class="body">

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
-import { tilesIn, tilesOf, timeWords } from '../../../core/asking/index.ts';
+import { tilesIn, tilesOf, tilesTogether, timeWords } from '../../../core/asking/index.ts';
 import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';
@@ -16,10 +16,12 @@ const MOST = 4;
 /** Tiles laid, in order. */
 const laid = computed((): string[] => {
   if (shown !== undefined) return tilesOf(item.shown, settings);
-  return tilesIn(answer.value?.kind === 'text' ? answer.value.text : '', words.value);
+  return tilesIn(answer.value?.kind === 'text' ? answer.value.text : '', words.value, settings);
 });
 const put = (next: readonly string[]): void => {
-  if (open) answer.value = next.length === 0 ? undefined : { kind: 'text', text: next.slice(0, MOST).join(' ') };
+  if (!open) return;
+  const text = tilesTogether(next.slice(0, MOST), settings);
+  answer.value = text === '' ? undefined : { kind: 'text', text };
 };
 const undo = (): void => put(laid.value.slice(0, -1));
 defineExpose({ undo });

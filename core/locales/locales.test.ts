@@ -4,13 +4,14 @@ import { HANDS } from '../clock/index.ts';
 import { CLOCK_PARTS, DAY_EVENTS, DEEDS, UNITS } from '../items/index.ts';
 import { CLOCK_WORDS } from '../skills/index.ts';
 import { CHOICES } from '../conventions/index.ts';
-import { GRAMMARS, NUMBER_WORDS, SAID_KINDS } from './words.ts';
-import { keysOf, keysUnder } from './messages.test.support.ts';
+import { ALL_DIAL_TIMES } from '../clock/index.ts';
+import { LOCALES, paperOf, waysOf } from './index.ts';
+import { keysOf, keysUnder } from './keys.test.support.ts';
 
-const file = (name: string): string => readFileSync(new URL(`messages/${name}`, import.meta.url), 'utf8');
-const text = file('en-US.json');
+const file = (name: string): string => readFileSync(new URL(name, import.meta.url), 'utf8');
+const text = file('en-US/words.json');
 const us = keysOf(JSON.parse(text) as object);
-const uk = keysOf(JSON.parse(file('en-GB.json')) as object);
+const uk = keysOf(JSON.parse(file('en-GB/words.json')) as object);
 
 describe('word files', () => {
   it.each([
@@ -26,14 +27,16 @@ describe('word files', () => {
   it('say nothing in UK English that US English does not know', () =>
     expect(uk.filter((key) => !us.includes(key))).toEqual([]));
   it('are plain', () => expect(text).not.toMatch(/\b(user|entity|submit|error|score|fail)\b/i));
-  it('have a pattern for every way of saying a time, in both Englishes', () => {
-    for (const { said } of Object.values(GRAMMARS))
-      for (const kind of SAID_KINDS) expect(said[kind].length).toBeGreaterThan(0);
+});
+
+describe.each(Object.values(LOCALES))('the grammar of $tag', ({ grammar }) => {
+  it('says each of the 720 times in some way', () => {
+    for (const time of ALL_DIAL_TIMES) expect(waysOf(grammar, time, 'both')[0]?.said[0]).toBeDefined();
   });
-  it('have a word for each number below sixty, none twice', () => {
-    expect(NUMBER_WORDS).toHaveLength(60);
-    expect(new Set(NUMBER_WORDS).size).toBe(60);
-    expect([0, 12, 20, 21, 59].map((n) => NUMBER_WORDS[n])).toEqual([
+  it('has a word for each number below sixty, none twice', () => {
+    expect(grammar.numbers).toHaveLength(60);
+    expect(new Set(grammar.numbers).size).toBe(60);
+    expect([0, 12, 20, 21, 59].map((n) => grammar.numbers[n])).toEqual([
       'zero',
       'twelve',
       'twenty',
@@ -41,4 +44,13 @@ describe('word files', () => {
       'fifty-nine',
     ]);
   });
+});
+
+describe('paper', () => {
+  it.each([
+    ['usual', 'en-US', 'letter'],
+    ['usual', 'en-GB', 'a4'],
+    ['a4', 'en-US', 'a4'],
+    ['letter', 'en-GB', 'letter'],
+  ] as const)('%s for %s is %s', (paper, locale, size) => expect(paperOf({ paper, locale })).toBe(size));
 });
