@@ -96,5 +96,22 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['web/station/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: '^(\\.\\./)+(?!(\\.\\./)|contract/|core/|api/|clock/|look/|messages/|words/|station/)[a-z]+/',
+              message: 'a tablet loads nothing of the teacher’s: share through api, clock, look or words.',
+            },
+            { regex: '(^|/)\\.\\./(server|demo|e2e)/', message: 'web never imports server.' },
+          ],
+        },
+      ],
+    },
+  },
   prettier,
 );

@@ -7,7 +7,7 @@ import { LEVELS } from '../../core/diagnosis/index.ts';
 import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 
 const { children, rows } = defineProps<{ children: readonly Child[]; rows: ClassView['children'] }>();

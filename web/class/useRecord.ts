@@ -3,7 +3,7 @@ import type { z } from 'zod';
 import { get } from '../api/client.ts';
 import { createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 /** A view of the record, fetched again whenever the record changes. */
 export const useRecord = <S extends z.ZodType>(schema: S, path: () => string) => {

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { DialTime } from '../../core/clock/index.ts';
 import { groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 import TimeRings, { type RingTime } from './TimeRings.vue';
 
 interface Pickable {

@@ -5,7 +5,7 @@ import { handAngles, hourOf, type DialTime } from '../../core/clock/index.ts';
 import { pointAt, ringBrickPath } from '../../core/face/index.ts';
 import { TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 /** A time on the rings: to be picked, picked, against a rule, or there already and not to be picked. */
 export interface RingTime {

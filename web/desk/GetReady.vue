@@ -7,8 +7,8 @@ import { wrapToDial } from '../../core/clock/index.ts';
 import { lessonMinutes, thingsOfLesson, wordsOfLesson } from '../../core/planning/index.ts';
 import LessonMenu from '../plan/LessonMenu.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 import { useNote } from './useNote.ts';
 
 const { lesson, desk } = defineProps<{ lesson: Lesson; desk: Desk | undefined }>();

@@ -8,7 +8,7 @@ import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { reason, childIds } = defineProps<{ reason: z.infer<typeof Reason>; childIds: readonly number[] }>();
 const { t } = useI18n();

@@ -17,7 +17,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Segment } from '../../contract/index.ts';
 import type { SegmentKind } from '../../core/planning/index.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 import SegmentClocks from './SegmentClocks.vue';
 import { useResize } from './useResize.ts';
 

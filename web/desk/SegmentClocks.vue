@@ -5,8 +5,8 @@ import { useI18n } from 'vue-i18n';
 import type { Segment } from '../../contract/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { segment, wide, high } = defineProps<{
   segment: Segment;

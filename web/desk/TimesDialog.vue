@@ -10,8 +10,8 @@ import SmallClock from '../clock/SmallClock.vue';
 import TimePicker from '../clock/TimePicker.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { lesson, at, locked } = defineProps<{ lesson: Lesson; at: number; locked: boolean }>();
 const emit = defineEmits<{ close: [] }>();

@@ -7,7 +7,7 @@ import { createLatest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 /** Milliseconds between two tries while the server does not answer. */
 const RETRY_MS = 2000;

@@ -10,7 +10,7 @@ import AnswerPair from '../class/AnswerPair.vue';
 import { useRecord } from '../class/useRecord.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ReasonRow from '../desk/ReasonRow.vue';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { t, d } = useI18n();
 const route = useRoute();

@@ -7,10 +7,10 @@ import type { ListedChild } from '../../contract/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import ChildLine from '../children/ChildLine.vue';
 import { namesIn } from '../children/namesIn.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();

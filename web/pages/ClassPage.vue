@@ -8,7 +8,7 @@ import TimeWheel from '../clock/TimeWheel.vue';
 import SkillMatrix from '../class/SkillMatrix.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();

@@ -11,8 +11,8 @@ import SmallClock from '../clock/SmallClock.vue';
 import PictureMenu from '../people/PictureMenu.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { problemKey } from '../stores/problemWords.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { problemKey } from '../words/problemWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();

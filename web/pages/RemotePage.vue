@@ -13,7 +13,7 @@ import RemoteGroup from '../remote/RemoteGroup.vue';
 import { useRemote } from '../remote/useRemote.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { t } = useI18n();
 const board = useBoardStore();

@@ -11,7 +11,7 @@ import ConventionsPreview from '../settings/ConventionsPreview.vue';
 import HandColours from '../settings/HandColours.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();

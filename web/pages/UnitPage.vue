@@ -14,8 +14,8 @@ import WeekdayRow from '../plan/WeekdayRow.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { problemKey } from '../stores/problemWords.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { problemKey } from '../words/problemWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { t } = useI18n();
 const router = useRouter();

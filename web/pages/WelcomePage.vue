@@ -7,7 +7,7 @@ import { MOST_CHILDREN } from '../../contract/index.ts';
 import { namesIn } from '../children/namesIn.ts';
 import BrandMark from '../shell/BrandMark.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 const { t } = useI18n();
 const router = useRouter();

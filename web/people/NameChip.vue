@@ -1,7 +1,7 @@
 <!-- A child's picture and name in a row of names. -->
 <script setup lang="ts">
 import type { Child } from '../../contract/index.ts';
-import ChildPicture from './ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { child } = defineProps<{ child: Child }>();
 </script>

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { Picture } from '../../core/pictures/index.ts';
-import ChildPicture from './ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { picture, choices, label } = defineProps<{ picture: string; choices: readonly Picture[]; label: string }>();
 const emit = defineEmits<{ choose: [picture: Picture] }>();

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { CalendarFileReply, type DayOff } from '../../contract/index.ts';
 import { addDays, sortedDaysOff } from '../../core/planning/index.ts';
 import { Refused, post } from '../api/client.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { from } = defineProps<{
   /** Days off before this day do not matter. */

@@ -4,7 +4,7 @@ import { mdiDotsHorizontal } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 import AskOne from './AskOne.vue';
 import { usePlanActs } from './usePlanActs.ts';
 

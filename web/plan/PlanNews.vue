@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();

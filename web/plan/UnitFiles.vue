@@ -5,7 +5,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { Refused } from '../api/client.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 const { out } = defineProps<{
   /** There is a unit to take out. */

@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { mondayOf, type PlannedLesson } from '../../core/planning/index.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { lessons, links = false } = defineProps<{
   lessons: readonly PlannedLesson[];

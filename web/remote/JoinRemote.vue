@@ -3,7 +3,7 @@
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { tell } from '../api/client.ts';
-import { problemKey } from '../stores/problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 const emit = defineEmits<{ joined: [] }>();
 const { t } = useI18n();

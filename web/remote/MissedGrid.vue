@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { BoardView, Child } from '../../contract/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { children, states } = defineProps<{ children: readonly Child[]; states: BoardView['children'] }>();
 const emit = defineEmits<{ missed: [childId: number]; 'all-right': [] }>();

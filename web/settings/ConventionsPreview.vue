@@ -7,7 +7,7 @@ import { readingSteps } from '../../core/wording/index.ts';
 import { type Conventions } from '../../core/conventions/index.ts';
 import { handColourStyle, provideFace } from '../clock/useFace.ts';
 import SmallClock from '../clock/SmallClock.vue';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { conventions } = defineProps<{ conventions: Conventions }>();
 const time = defineModel<DialTime>({ required: true });

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { HANDS, type Hand } from '../../core/clock/index.ts';
 import { handColourProblems } from '../../core/colours/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { conventions } = defineProps<{ conventions: Conventions }>();
 const emit = defineEmits<{ choose: [colours: Conventions['handColours']] }>();

@@ -9,7 +9,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Classroom, Lesson } from '../../contract/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
-import { usePlanWords } from '../stores/usePlanWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 import { FOLDED, TODAY_MORE, isShown, stretchOf } from './pathFold.ts';
 import PathStone from './PathStone.vue';
 

@@ -1,6 +1,6 @@
 <!-- One stone of the path, or its edge where it is folded. Draws and tells what was pressed. -->
 <script setup lang="ts">
-import HareFigure from './HareFigure.vue';
+import HareFigure from '../look/HareFigure.vue';
 
 const { kind, isNow, shown } = defineProps<{
   number: number;

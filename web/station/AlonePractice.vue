@@ -6,7 +6,7 @@ import type { Practice } from '../../contract/index.ts';
 import { rightAnswers, type Answer } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import { helpFor, type Help } from '../../core/asking/index.ts';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
 import { useStationStore } from './stationStore.ts';
 import { useSession } from './useSession.ts';

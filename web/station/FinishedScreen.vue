@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
 import { shownSkills, type Practised } from '../../core/practice/index.ts';
-import HareFigure from '../shell/HareFigure.vue';
+import HareFigure from '../look/HareFigure.vue';
 import SkillPicture from './SkillPicture.vue';
 
 const { done, settings } = defineProps<{ done: readonly Practised[]; settings: Settings }>();

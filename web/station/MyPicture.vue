@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 import { useStationStore } from './stationStore.ts';
 
 const { child } = defineProps<{ child: Child }>();

@@ -19,7 +19,7 @@ import { timeOfItem, type ItemKind } from '../../core/items/index.ts';
 import { skillOfItem, type Skill } from '../../core/skills/index.ts';
 import type { Practised } from '../../core/practice/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
-import { useClockWords } from '../stores/useClockWords.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 import MdiIcon from './MdiIcon.vue';
 
 const { skill, done, settings } = defineProps<{ skill: Skill; done: readonly Practised[]; settings: Settings }>();

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
-import HareFigure from '../shell/HareFigure.vue';
+import HareFigure from '../look/HareFigure.vue';
 import MyPicture from './MyPicture.vue';
 
 const { child, canPractise } = defineProps<{ child: Child; canPractise: boolean }>();

@@ -13,7 +13,7 @@ import {
 } from '../../core/planning/index.ts';
 import { Refused, get, post } from '../api/client.ts';
 import { useClassroomStore } from './classroom.ts';
-import { problemKey } from './problemWords.ts';
+import { problemKey } from '../words/problemWords.ts';
 
 /** What a step did, for the line that says so. */
 export interface PlanNews {

@@ -23,12 +23,12 @@ export type Activity =
   | { readonly kind: 'demonstration'; readonly show: DemonstrationKind }
   | { readonly kind: 'how-long' | 'what-first' | 'parts' | 'possible' };
 
-/** What a part of the board tells a remote about itself. */
+/** What a board tells a remote about itself. */
 export type StageView = Pick<BoardView, 'mode' | 'title' | 'place' | 'say'> &
   Partial<Pick<BoardView, 'phase' | 'children' | 'demonstration' | 'opened'>>;
 
-/** What a remote may ask of it, by the word it is asked with. */
-export type StageActs = Partial<Record<Extract<RemoteWish, { do: string }>['do'], (wish: RemoteWish) => void>>;
+/** A card that can be opened: a part of the time, or the whole time of the second of two clocks. */
+export type Card = StepPart | 'second';
 
 const NOTHING: StageView = { mode: 'clock', title: '', place: null, say: '' };
 
@@ -41,7 +41,7 @@ export const useStageStore = defineStore('stage', () => {
   /** Hands that are not geared, once the clock was unhooked. */
   const free = reactive<{ angles: HandAngles | undefined }>({ angles: undefined });
   const lenses = ref<readonly Lens[]>([]);
-  const opened = ref<ReadonlySet<StepPart>>(new Set());
+  const opened = ref<ReadonlySet<Card>>(new Set());
   const tray = ref<Tray>();
   const activity = shallowRef<Activity>({ kind: 'clock' });
   /** Which times are gone through, and where in them it stands. */
@@ -54,6 +54,10 @@ export const useStageStore = defineStore('stage', () => {
   const outline = ref<Outline>();
 
   const time = computed(() => wrapToDial(Math.round(minutes.value)));
+  /** Cards of the first clock that are open. */
+  const openParts = computed(
+    (): ReadonlySet<StepPart> => new Set([...opened.value].filter((card) => card !== 'second')),
+  );
   const toggle = (lens: Lens): void => {
     lenses.value = toggleLens(lenses.value, lens);
     if (lens !== 'two-clocks') return;
@@ -71,6 +75,8 @@ export const useStageStore = defineStore('stage', () => {
     if (next.kind === 'demonstration') lenses.value = lenses.value.filter((lens) => !lens.endsWith('-alone'));
     activity.value = next;
   };
+  /** Back to the clock itself. */
+  const toClock = (): void => begin({ kind: 'clock' });
   /** Takes the hands off their gears, or puts them back: to the nearest time there is. */
   const unhook = (): void => {
     opened.value = new Set();
@@ -98,11 +104,14 @@ export const useStageStore = defineStore('stage', () => {
     secondHand.value = false;
     otherNumerals.value = 'ticks';
     outline.value = undefined;
+    view.value = NOTHING;
+    wish.value = undefined;
   };
 
-  /** What the part of the board that is shown tells and does. */
-  const view = shallowRef<() => StageView>(() => NOTHING);
-  const acts = shallowRef<() => StageActs>(() => ({}));
+  /** What the board that is shown tells of itself. */
+  const view = shallowRef<StageView>(NOTHING);
+  /** What a remote wished last of the board that is shown. */
+  const wish = shallowRef<RemoteWish>();
   return {
     minutes,
     second,
@@ -118,13 +127,16 @@ export const useStageStore = defineStore('stage', () => {
     otherNumerals,
     outline,
     time,
+    openParts,
     toggle,
     pull,
     begin,
+    toClock,
     unhook,
     turnFree,
     reset,
     view,
-    acts,
+    wish,
   };
 });
+export type StageStore = ReturnType<typeof useStageStore>;

@@ -7,7 +7,7 @@ import type { DialTime } from '../../core/clock/index.ts';
 import { HANDED_KINDS, type ItemKind } from '../../core/items/index.ts';
 import { TIMES_OF_GROUP } from '../../core/sets/index.ts';
 import TimeRings from '../clock/TimeRings.vue';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { children, sets, busy } = defineProps<{
   children: readonly Child[];

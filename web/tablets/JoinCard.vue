@@ -4,7 +4,7 @@ import { toString as toQr } from 'qrcode';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ClassCode } from '../../contract/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const {
   addresses,

@@ -4,7 +4,7 @@ import { mdiCloseCircleOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Seat } from '../../contract/index.ts';
-import ChildPicture from '../people/ChildPicture.vue';
+import ChildPicture from '../look/ChildPicture.vue';
 
 const { children, seats } = defineProps<{ children: readonly Child[]; seats: readonly Seat[] }>();
 const emit = defineEmits<{ free: [childId: number] }>();

@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../../core/clock/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 
 const { times, conventions, opened } = defineProps<{

@@ -6,7 +6,7 @@ import { hourOf, isHalfPast, isOclock, type DialTime } from '../../../core/clock
 import { HAND_PATHS } from '../../../core/face/index.ts';
 import { digits, type StepPart } from '../../../core/wording/index.ts';
 import { type Conventions } from '../../../core/conventions/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
 
 const {

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { HandAngles } from '../../../core/clock/index.ts';
 import { faultsOf, pictureOf } from '../../../core/items/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import OneAnswer from './OneAnswer.vue';
 
 const { angles, conventions, open } = defineProps<{ angles: HandAngles; conventions: Conventions; open: boolean }>();

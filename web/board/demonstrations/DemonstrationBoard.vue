@@ -6,12 +6,10 @@ import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { wrapToDial } from '../../../core/clock/index.ts';
 import { demonstrate, type DemonstrationKind, type Speed } from '../../../core/demonstrations/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardStage from '../stage/BoardStage.vue';
-import BoardTray from '../trays/BoardTray.vue';
+import { useClockWords } from '../../words/useClockWords.ts';
+import BoardFrame from '../stage/BoardFrame.vue';
 import TimeCards from '../cards/TimeCards.vue';
-import { useStageMode } from '../stage/useStageMode.ts';
+import type { Acts } from '../stage/useWishes.ts';
 import PlayerControls from './PlayerControls.vue';
 import ThreeWays from './ThreeWays.vue';
 import { usePlayer } from './usePlayer.ts';
@@ -42,7 +40,6 @@ watch(
   (minutes) => (stage.minutes = minutes),
 );
 
-const leave = (): void => stage.begin({ kind: 'clock' });
 // The clock stays where the demonstration left it, its cards covered.
 onScopeDispose(() => {
   stage.minutes = Math.round(scene.value.minutes);
@@ -51,103 +48,84 @@ onScopeDispose(() => {
 const choose = (speed: Speed): void => {
   player.speed.value = speed;
 };
-useStageMode({
-  leave,
-  step: (by) => player.stepBy(by > 0 ? 1 : -1),
-  keys: () => ({
-    ' ': player.toggle,
-    Backspace: () => player.stepBy(-1),
-    '+': () => player.faster(1),
-    '-': () => player.faster(-1),
-    Home: () => player.scrub(0),
-    End: () => player.scrub(player.duration.value),
-  }),
-  acts: () => ({
-    next: () => player.stepBy(1),
-    back: () => player.stepBy(-1),
-    play: player.toggle,
-    stop: leave,
-    step: (wish) => wish.do === 'step' && player.stepBy(wish.by),
-  }),
-  view: () => ({
-    mode: 'demonstration',
-    title: t(`show.${show}`),
-    place: { index: player.step.value, count: demonstration.value.steps.length },
-    say: say.value,
-    demonstration: {
-      kind: show,
-      step: player.step.value,
-      steps: demonstration.value.steps.length,
-      playing: player.playing.value,
-      speed: player.speed.value,
-    },
-  }),
-});
+const keys = {
+  ' ': player.toggle,
+  '+': () => player.faster(1),
+  '-': () => player.faster(-1),
+  Home: () => player.scrub(0),
+  End: () => player.scrub(player.duration.value),
+};
+const acts: Acts = {
+  play: player.toggle,
+  stop: stage.toClock,
+  step: (wish) => wish.do === 'step' && player.stepBy(wish.by),
+};
+const view = computed(() => ({
+  mode: 'demonstration' as const,
+  title: t(`show.${show}`),
+  place: { index: player.step.value, count: demonstration.value.steps.length },
+  say: say.value,
+  demonstration: {
+    kind: show,
+    step: player.step.value,
+    steps: demonstration.value.steps.length,
+    playing: player.playing.value,
+    speed: player.speed.value,
+  },
+}));
 </script>
 
 <template>
-  <BoardStage :settings="settings" :scene="scene" :say="say" :data-demonstration="show" :data-step="player.step.value">
-    <template #top>
-      <h2 class="title child-type">{{ t(`show.${show}`) }}</h2>
-    </template>
-    <BoardTray
-      v-if="stage.tray"
-      :settings="settings"
-      :lesson="lesson"
-      @round="(source) => emit('round', source)"
-      @snap="(snap) => emit('snap', snap)"
+  <BoardFrame
+    :settings="settings"
+    :lesson="lesson"
+    :view="view"
+    :keys="keys"
+    :acts="acts"
+    :room="{ say, scene }"
+    :title="view.title"
+    :back="t('player.stepBack')"
+    :next="t('player.stepOn')"
+    :data-demonstration="show"
+    :data-step="player.step.value"
+    @leave="stage.toClock"
+    @back="player.stepBy(-1)"
+    @next="player.stepBy(1)"
+    @step="(by) => player.stepBy(by > 0 ? 1 : -1)"
+    @round="(source) => emit('round', source)"
+    @snap="(snap) => emit('snap', snap)"
+  >
+    <ThreeWays v-if="scene.ways" :time="time" :ways="scene.ways" :conventions="settings" />
+    <div v-else-if="count !== undefined" class="count child-type">
+      <strong>{{ count }}</strong>
+      <span>{{ t(demonstration.realTime ? 'show.seconds' : 'show.minutes', count) }}</span>
+    </div>
+    <TimeCards
+      v-else-if="hasCards"
+      :time="time"
+      :conventions="settings"
+      :opened="new Set(scene.opened)"
+      still
+      compact
     />
-    <template v-else>
-      <ThreeWays v-if="scene.ways" :time="time" :ways="scene.ways" :conventions="settings" />
-      <div v-else-if="count !== undefined" class="count child-type">
-        <strong>{{ count }}</strong>
-        <span>{{ t(demonstration.realTime ? 'show.seconds' : 'show.minutes', count) }}</span>
-      </div>
-      <TimeCards
-        v-else-if="hasCards"
-        :time="time"
-        :conventions="settings"
-        :opened="new Set(scene.opened)"
-        still
-        compact
-      />
-      <p v-else class="said child-type">{{ words.said(time) }}</p>
-      <PlayerControls
-        :at="player.at.value"
-        :duration="player.duration.value"
-        :playing="player.playing.value"
-        :speed="player.speed.value"
-        :step="player.step.value"
-        :steps="demonstration.steps.length"
-        :real-time="demonstration.realTime"
-        @toggle="player.toggle"
-        @step="player.stepBy"
-        @scrub="player.scrub"
-        @speed="choose"
-      />
-    </template>
-    <template #dock>
-      <BoardDock
-        :trays="lesson ? ['lenses', 'show', 'round', 'clock'] : ['lenses', 'show', 'clock']"
-        :back="t('player.stepBack')"
-        :next="t('player.stepOn')"
-        @leave="leave"
-        @back="player.stepBy(-1)"
-        @next="player.stepBy(1)"
-      />
-    </template>
-  </BoardStage>
+    <p v-else class="said child-type">{{ words.said(time) }}</p>
+    <PlayerControls
+      :at="player.at.value"
+      :duration="player.duration.value"
+      :playing="player.playing.value"
+      :speed="player.speed.value"
+      :step="player.step.value"
+      :steps="demonstration.steps.length"
+      :real-time="demonstration.realTime"
+      @toggle="player.toggle"
+      @step="player.stepBy"
+      @scrub="player.scrub"
+      @speed="choose"
+    />
+  </BoardFrame>
 </template>
 
 <style scoped>
-.title {
-  height: 100%;
-  display: grid;
-  place-items: center;
-  text-align: center;
-  font-size: calc(var(--u) * 34);
-  line-height: 1.15;
-}
 .count {
   flex: 1;
   min-height: 0;

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../../core/clock/index.ts';
 import type { Way } from '../../../core/demonstrations/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 
 const { time, ways, conventions } = defineProps<{ time: DialTime; ways: readonly Way[]; conventions: Conventions }>();
 const { t } = useI18n();

@@ -7,15 +7,11 @@ import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { faultsOf, type ItemOf } from '../../../core/items/index.ts';
 import { surpriseItems } from '../../../core/planning/index.ts';
-import StoneRow from '../../shell/StoneRow.vue';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardStage from '../stage/BoardStage.vue';
+import { useClockWords } from '../../words/useClockWords.ts';
+import BoardFrame from '../stage/BoardFrame.vue';
 import CoverCard from '../cards/CoverCard.vue';
-import ShowTray from '../trays/ShowTray.vue';
-import { useStageMode } from '../stage/useStageMode.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import VoteCount from './VoteCount.vue';
 
@@ -47,13 +43,12 @@ const answer = computed(() =>
 );
 const ask = computed(() => words.phrase({ key: 'clock.ask.possible', values: {} }));
 
-const leave = (): void => stage.begin({ kind: 'clock' });
 const next = (): void => {
   if (!open.value) open.value = true;
   else if (index.value + 1 < clocks.length) {
     index.value += 1;
     open.value = false;
-  } else leave();
+  } else stage.toClock();
 };
 const back = (): void => {
   if (open.value) open.value = false;
@@ -64,77 +59,60 @@ const vote = (which: 'possible' | 'not', by: number): void => {
   const most = children.value - (which === 'possible' ? now.not : now.possible);
   now[which] = Math.min(most, Math.max(0, now[which] + by));
 };
-useStageMode({
-  leave,
-  trays: ['show'],
-  step: () => undefined,
-  keys: () => ({
-    ' ': next,
-    Backspace: back,
-    '+': () => vote('possible', 1),
-    '-': () => vote('not', 1),
-  }),
-  acts: () => ({ next, back, stop: leave }),
-  view: () => ({
-    mode: 'voting',
-    title: t('show.possible'),
-    place: { index: index.value, count: clocks.length },
-    say: open.value ? answer.value : ask.value,
-  }),
-});
+const keys = { '+': () => vote('possible', 1), '-': () => vote('not', 1) };
+const acts = { stop: stage.toClock };
+const view = computed(() => ({
+  mode: 'voting' as const,
+  title: t('show.possible'),
+  place: { index: index.value, count: clocks.length },
+  say: open.value ? answer.value : ask.value,
+}));
+const stones = computed(() => ({
+  count: clocks.length,
+  index: index.value,
+  label: t('judge.place', { number: index.value + 1, count: clocks.length }),
+}));
 </script>
 
 <template>
-  <BoardStage :settings="settings" data-activity="possible">
+  <BoardFrame
+    :settings="settings"
+    :view="view"
+    :trays="['show']"
+    :keys="keys"
+    :acts="acts"
+    :stones="stones"
+    :back="t('round.back')"
+    :next="t('board.nextTime')"
+    data-activity="possible"
+    @leave="stage.toClock"
+    @back="back"
+    @next="next"
+  >
     <template #clock>
       <JudgedClock :picture="clocks[index]!.clock" :label="t('judge.clock')" :data-fault="fault ?? 'none'" />
     </template>
-    <template #top>
-      <StoneRow
-        :count="clocks.length"
-        :index="index"
-        :label="t('judge.place', { number: index + 1, count: clocks.length })"
-        class="stones"
+    <p class="ask child-type">{{ ask }}</p>
+    <div class="votes">
+      <VoteCount
+        v-for="which in ['possible', 'not'] as const"
+        :key="which"
+        :name="t(`judge.${which}`)"
+        :count="votes[index]![which]"
+        :of="children"
+        :shortcut="which === 'possible' ? '+' : '-'"
+        :right="open && (which === 'possible') === (fault === undefined)"
+        @change="(by) => vote(which, by)"
       />
-    </template>
-    <ShowTray v-if="stage.tray === 'show'" />
-    <template v-else>
-      <p class="ask child-type">{{ ask }}</p>
-      <div class="votes">
-        <VoteCount
-          v-for="which in ['possible', 'not'] as const"
-          :key="which"
-          :name="t(`judge.${which}`)"
-          :count="votes[index]![which]"
-          :of="children"
-          :shortcut="which === 'possible' ? '+' : '-'"
-          :right="open && (which === 'possible') === (fault === undefined)"
-          @change="(by) => vote(which, by)"
-        />
-      </div>
-      <CoverCard class="answer" tone="whole" :open="open" :label="t('board.openAnswer')" @open="open = true">
-        <template #cover><span class="mark">?</span></template>
-        <p class="said child-type">{{ answer }}</p>
-      </CoverCard>
-    </template>
-    <template #dock>
-      <BoardDock
-        :trays="['show']"
-        :back="t('round.back')"
-        :next="t('board.nextTime')"
-        @leave="leave"
-        @back="back"
-        @next="next"
-      />
-    </template>
-  </BoardStage>
+    </div>
+    <CoverCard class="answer" tone="whole" :open="open" :label="t('board.openAnswer')" @open="open = true">
+      <template #cover><span class="mark">?</span></template>
+      <p class="said child-type">{{ answer }}</p>
+    </CoverCard>
+  </BoardFrame>
 </template>
 
 <style scoped>
-.stones {
-  width: 100%;
-  height: 100%;
-}
 .ask {
   font-size: calc(var(--u) * 44);
   line-height: 1.15;

@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { RoutineEntry } from '../../../contract/index.ts';
 import { DAY_MINUTES, dayTime, halfOf, onDial, wrapToDay } from '../../../core/clock/index.ts';
-import ChildPicture from '../../people/ChildPicture.vue';
+import ChildPicture from '../../look/ChildPicture.vue';
 
 const { minutes, routine, written } = defineProps<{
   /** Unwrapped minutes; two turns are a day. */

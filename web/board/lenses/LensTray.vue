@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../../contract/index.ts';
 import { LENSES, type Lens } from '../../../core/face/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import TrayTiles from '../trays/TrayTiles.vue';
 import LensPicture from './LensPicture.vue';
 import { LENS_KEYS } from './lensKeys.ts';

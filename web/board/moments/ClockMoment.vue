@@ -5,8 +5,8 @@ import { useI18n } from 'vue-i18n';
 import type { RoutineEntry, Settings } from '../../../contract/index.ts';
 import { onDial } from '../../../core/clock/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
-import ChildPicture from '../../people/ChildPicture.vue';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import ChildPicture from '../../look/ChildPicture.vue';
+import { useClockWords } from '../../words/useClockWords.ts';
 
 const { entry, settings } = defineProps<{ entry: RoutineEntry; settings: Settings }>();
 const emit = defineEmits<{ close: [] }>();

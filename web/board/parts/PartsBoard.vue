@@ -7,11 +7,8 @@ import type { Settings } from '../../../contract/index.ts';
 import { partAt } from '../../../core/activities/index.ts';
 import { CLOCK_PARTS, type ClockPart } from '../../../core/items/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardStage from '../stage/BoardStage.vue';
-import ShowTray from '../trays/ShowTray.vue';
-import { useStageMode } from '../stage/useStageMode.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
+import BoardFrame from '../stage/BoardFrame.vue';
 import PartLabels from './PartLabels.vue';
 
 const { settings } = defineProps<{ settings: Settings }>();
@@ -47,44 +44,55 @@ const cover = (): void => {
 const toggleLabels = (): void => {
   labelsOn.value = !labelsOn.value;
 };
-const leave = (): void => stage.begin({ kind: 'clock' });
 const say = computed(() =>
   lit.value === undefined
     ? words.phrase({ key: 'clock.sort.parts', values: {} })
     : words.phrase({ key: 'clock.sort.thisIs', values: { part: nameOf(lit.value) } }),
 );
-useStageMode({
-  leave,
-  trays: ['show'],
-  step: () => undefined,
-  keys: () => ({
-    ' ': next,
-    Backspace: cover,
-    c: cover,
-    a: toggleLabels,
-    ...Object.fromEntries(CLOCK_PARTS.map((part, i) => [String(i + 1), () => name(part)])),
-  }),
-  acts: () => ({ next, back: cover, cover, stop: leave }),
-  view: () => ({
-    mode: 'parts',
-    title: t('show.parts'),
-    place: { index: named.value.size, count: CLOCK_PARTS.length },
-    say: say.value,
-  }),
-});
+const keys = {
+  c: cover,
+  a: toggleLabels,
+  ...Object.fromEntries(CLOCK_PARTS.map((part, i) => [String(i + 1), () => name(part)])),
+};
+const acts = { cover, stop: stage.toClock };
+const view = computed(() => ({
+  mode: 'parts' as const,
+  title: t('show.parts'),
+  place: { index: named.value.size, count: CLOCK_PARTS.length },
+  say: say.value,
+}));
+const extra = computed(() => [
+  {
+    key: 'labels',
+    icon: labelsOn.value ? mdiLabelOffOutline : mdiLabelOutline,
+    label: t(labelsOn.value ? 'parts.labelsOff' : 'parts.labelsOn'),
+    act: toggleLabels,
+  },
+]);
 </script>
 
 <template>
-  <BoardStage :settings="settings" :say="say" still data-activity="parts">
+  <BoardFrame
+    :settings="settings"
+    :view="view"
+    :trays="['show']"
+    :extra="extra"
+    :keys="keys"
+    :acts="acts"
+    :room="{ say, still: true }"
+    :title="view.title"
+    :back="t('parts.cover')"
+    :next="t('parts.next')"
+    data-activity="parts"
+    @leave="stage.toClock"
+    @back="cover"
+    @next="next"
+  >
     <template #over>
       <circle r="102" class="touch" @click="tap" />
       <PartLabels v-if="labelsOn" :minutes="stage.minutes" :named="named" :lit="lit" :name-of="nameOf" />
     </template>
-    <template #top>
-      <h2 class="title child-type">{{ t('show.parts') }}</h2>
-    </template>
-    <ShowTray v-if="stage.tray === 'show'" />
-    <ul v-else class="parts child-type">
+    <ul class="parts child-type">
       <li v-for="(part, i) in CLOCK_PARTS" :key="part">
         <button
           type="button"
@@ -97,34 +105,10 @@ useStageMode({
         </button>
       </li>
     </ul>
-    <template #dock>
-      <BoardDock
-        :trays="['show']"
-        :extra="[
-          {
-            key: 'labels',
-            icon: labelsOn ? mdiLabelOffOutline : mdiLabelOutline,
-            label: t(labelsOn ? 'parts.labelsOff' : 'parts.labelsOn'),
-            act: toggleLabels,
-          },
-        ]"
-        :back="t('parts.cover')"
-        :next="t('parts.next')"
-        @leave="leave"
-        @back="cover"
-        @next="next"
-      />
-    </template>
-  </BoardStage>
+  </BoardFrame>
 </template>
 
 <style scoped>
-.title {
-  height: 100%;
-  display: grid;
-  place-items: center;
-  font-size: calc(var(--u) * 36);
-}
 .touch {
   fill: transparent;
   cursor: pointer;

@@ -1,5 +1,5 @@
 import { useDebounceFn, useEventListener } from '@vueuse/core';
-import { computed, onScopeDispose, watch } from 'vue';
+import { computed, nextTick, onScopeDispose, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import type { BoardView, RemoteWish } from '../../../contract/index.ts';
 import { tell } from '../../api/client.ts';
@@ -21,7 +21,7 @@ export const useBoardLink = (): void => {
   let done: string | null = null;
 
   const shown = computed((): Omit<BoardView, 'seq' | 'done' | 'minutes'> => {
-    const view = stage.view();
+    const { view } = stage;
     return {
       boardId,
       lenses: [...stage.lenses],
@@ -29,7 +29,7 @@ export const useBoardLink = (): void => {
       phase: null,
       children: [],
       demonstration: null,
-      opened: [...stage.opened],
+      opened: [...stage.openParts],
       ...view,
       title: view.title.slice(0, 120),
     };
@@ -54,7 +54,7 @@ export const useBoardLink = (): void => {
     if (wish.do === 'lens') stage.toggle(wish.lens);
     else if (wish.do === 'say-on-board') stage.sayOnBoard = wish.on;
     else if (wish.do === 'demonstrate') stage.begin({ kind: 'demonstration', show: wish.kind });
-    else stage.acts()[wish.do]?.(wish);
+    else stage.wish = wish;
   };
   watch(
     () => board.command,
@@ -62,7 +62,8 @@ export const useBoardLink = (): void => {
       if (command === undefined || command.boardId !== boardId || command.id === done) return;
       done = command.id;
       act(command.wish);
-      send();
+      // What it did is shown first.
+      void nextTick(send);
     },
     // In the same breath as it arrives: two that come together are both done.
     { flush: 'sync' },

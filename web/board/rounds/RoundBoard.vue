@@ -17,16 +17,14 @@ import {
 } from '../../../core/rounds/index.ts';
 import { askPhrase } from '../../../core/asking/index.ts';
 import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
-import StoneRow from '../../shell/StoneRow.vue';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardStage from '../stage/BoardStage.vue';
-import BoardTray from '../trays/BoardTray.vue';
+import { useClockWords } from '../../words/useClockWords.ts';
+import BoardFrame from '../stage/BoardFrame.vue';
+import type { Room } from '../stage/BoardStage.vue';
 import OneAnswer from '../cards/OneAnswer.vue';
 import TimeCards from '../cards/TimeCards.vue';
-import { useStageMode } from '../stage/useStageMode.ts';
+import type { Acts } from '../stage/useWishes.ts';
 import ChooseClocks from './ChooseClocks.vue';
 import ClockWall from './ClockWall.vue';
 import RoundDone from './RoundDone.vue';
@@ -125,48 +123,69 @@ const setPace = (pace: RoundPace): Promise<void> => tried(board.setPace(pace));
 const missed = (childId: number): void => {
   if (round.phase === 'missed') toggleMissed(childId);
 };
-useStageMode({
-  trays: ['lenses', 'round', 'clock'],
-  leave: () => emit('leave'),
-  step: (by) => isShown.value && clock.value?.stepBy(by),
-  keys: () => ({
-    ' ': next,
-    Backspace: () => void move('back'),
-    r: () => void move('replay'),
-    e: () => void move('end'),
-    a: allHadIt,
-    j: more,
-    w: toggleWall,
-  }),
-  acts: () => ({
-    next,
-    back: () => void move('back'),
-    replay: () => void move('replay'),
-    'all-right': allHadIt,
-    missed: (wish) => wish.do === 'missed' && missed(wish.childId),
-  }),
-  view: () => ({
-    mode: 'round',
-    title: words.phrase(askPhrase(item.value, settings)),
-    place: { index: round.index, count: round.entries.length },
-    say: say.value,
-    phase: round.phase,
-    opened: [...opened.value],
-    children: round.phase === 'missed' ? children.map(({ id }) => ({ childId: id, state: stateOf(id) })) : [],
-  }),
-});
+const back = (): void => void move('back');
+const replay = (): void => void move('replay');
+const end = (): void => void move('end');
+const keys = { r: replay, e: end, a: allHadIt, j: more, w: toggleWall };
+const acts: Acts = {
+  replay,
+  'all-right': allHadIt,
+  missed: (wish) => wish.do === 'missed' && missed(wish.childId),
+};
+const view = computed(() => ({
+  mode: 'round' as const,
+  title: words.phrase(askPhrase(item.value, settings)),
+  place: { index: round.index, count: round.entries.length },
+  say: say.value,
+  phase: round.phase,
+  opened: [...opened.value],
+  children: round.phase === 'missed' ? children.map(({ id }) => ({ childId: id, state: stateOf(id) })) : [],
+}));
+const stones = computed(() => ({
+  count: round.entries.length,
+  index: round.index,
+  done: round.phase === 'done',
+  label: t('round.item', { number: round.index + 1, count: round.entries.length }),
+}));
+const room = computed((): Room => ({
+  handsOn: handsOn.value,
+  still: !isShown.value,
+  also: item.value.kind === 'hour-hand' ? ['hour-hand-alone'] : [],
+  say: round.phase === 'done' ? '' : say.value,
+}));
+const extra = computed(() => [
+  {
+    key: 'wall',
+    icon: mdiViewGridOutline,
+    label: t(wallOn.value ? 'round.closeWall' : 'round.openWall'),
+    act: toggleWall,
+  },
+  { key: 'replay', icon: mdiReplay, label: t('round.replay'), act: replay },
+  { key: 'end', icon: mdiFlagCheckered, label: t('round.end'), act: end },
+]);
 </script>
 
 <template>
-  <BoardStage
+  <BoardFrame
     ref="clock"
     :settings="settings"
-    :hands-on="handsOn"
-    :still="!isShown"
-    :also="item.kind === 'hour-hand' ? ['hour-hand-alone'] : []"
-    :say="round.phase === 'done' ? '' : say"
+    :lesson="lesson"
+    :view="view"
+    :trays="['lenses', 'round', 'clock']"
+    :extra="extra"
+    :keys="keys"
+    :acts="acts"
+    :room="room"
+    :stones="stones"
+    :back="t('round.back')"
+    :next="t('round.next')"
     :data-phase="round.phase"
     :data-task="item.kind"
+    @leave="emit('leave')"
+    @back="back"
+    @next="next"
+    @step="(by) => isShown && clock?.stepBy(by)"
+    @snap="(snap) => emit('snap', snap)"
   >
     <template v-if="wallOn" #clock>
       <RoundWall :round="round" :children="children" :settings="settings" />
@@ -178,20 +197,12 @@ useStageMode({
         :shown="(round.phase === 'reveal' && round.revealed > 0) || round.phase === 'missed' || round.phase === 'done'"
       />
     </template>
-    <template #top>
-      <StoneRow
-        :count="round.entries.length"
-        :index="round.index"
-        :done="round.phase === 'done'"
-        :label="t('round.item', { number: round.index + 1, count: round.entries.length })"
-        class="stones"
-      />
+    <template v-if="stage.tray === 'round'" #tray>
+      <RoundPlan :round="round" :settings="settings" @order="reorder" @pace="setPace" />
     </template>
 
-    <RoundPlan v-if="stage.tray === 'round'" :round="round" :settings="settings" @order="reorder" @pace="setPace" />
-    <BoardTray v-else-if="stage.tray" :settings="settings" :lesson="lesson" @snap="(snap) => emit('snap', snap)" />
     <RoundDone
-      v-else-if="round.phase === 'done'"
+      v-if="round.phase === 'done'"
       :round="round"
       :answers="board.state?.answers ?? []"
       :written="words.written"
@@ -246,38 +257,16 @@ useStageMode({
       </div>
     </template>
 
-    <p v-if="failed" class="failed" role="alert">{{ t('round.lost') }}</p>
-    <p v-else-if="tabletTotal > 0 && round.phase !== 'missed' && round.phase !== 'done'" class="count" role="status">
-      {{ t('round.answered', { count: tablets.length, total: tabletTotal }) }}
-    </p>
-    <template #dock>
-      <BoardDock
-        :trays="['lenses', 'round', 'clock']"
-        :extra="[
-          {
-            key: 'wall',
-            icon: mdiViewGridOutline,
-            label: t(wallOn ? 'round.closeWall' : 'round.openWall'),
-            act: toggleWall,
-          },
-          { key: 'replay', icon: mdiReplay, label: t('round.replay'), act: () => void move('replay') },
-          { key: 'end', icon: mdiFlagCheckered, label: t('round.end'), act: () => void move('end') },
-        ]"
-        :back="t('round.back')"
-        :next="t('round.next')"
-        @leave="emit('leave')"
-        @back="move('back')"
-        @next="next"
-      />
+    <template #foot>
+      <p v-if="failed" class="failed" role="alert">{{ t('round.lost') }}</p>
+      <p v-else-if="tabletTotal > 0 && round.phase !== 'missed' && round.phase !== 'done'" class="count" role="status">
+        {{ t('round.answered', { count: tablets.length, total: tabletTotal }) }}
+      </p>
     </template>
-  </BoardStage>
+  </BoardFrame>
 </template>
 
 <style scoped>
-.stones {
-  height: 100%;
-  width: 100%;
-}
 .stage {
   flex: 1;
   display: grid;

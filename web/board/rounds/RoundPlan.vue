@@ -8,7 +8,7 @@ import type { Round, Settings } from '../../../contract/index.ts';
 import { MOST_THINK_SECONDS, timeAsked, type RoundPace } from '../../../core/rounds/index.ts';
 import { askPhrase } from '../../../core/asking/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import TrayBox from '../trays/TrayBox.vue';
 
 const { round, settings } = defineProps<{ round: Round; settings: Settings }>();

@@ -10,7 +10,7 @@ import { ROUND_TASKS, isRoundItem, type RoundTask } from '../../../core/rounds/i
 import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
 import TimeRings from '../../clock/TimeRings.vue';
 import { useClassroomStore } from '../../stores/classroom.ts';
-import { usePlanWords } from '../../stores/usePlanWords.ts';
+import { usePlanWords } from '../../words/usePlanWords.ts';
 import TrayBox from '../trays/TrayBox.vue';
 
 const { lesson } = defineProps<{ lesson: Lesson }>();

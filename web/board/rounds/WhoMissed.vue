@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../../contract/index.ts';
 import type { TapState } from '../../../core/rounds/index.ts';
-import ChildPicture from '../../people/ChildPicture.vue';
+import ChildPicture from '../../look/ChildPicture.vue';
 
 const { children, stateOf } = defineProps<{
   children: readonly Child[];

@@ -7,7 +7,7 @@ import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { deedsToSort, takes } from '../../../core/activities/index.ts';
 import { UNITS, type Deed, type Unit } from '../../../core/items/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import DeedPile from './DeedPile.vue';
 import SortingFrame from './SortingFrame.vue';
 
@@ -65,6 +65,7 @@ const say = computed(() => words.phrase({ key: 'clock.sort.howLong', values: {} 
 
 <template>
   <SortingFrame
+    :settings="settings"
     :title="t('show.how-long')"
     :ask="say"
     :to-do="t('sort.hint')"

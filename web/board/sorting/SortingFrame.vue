@@ -2,13 +2,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import type { Settings } from '../../../contract/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardLayout from '../stage/BoardLayout.vue';
-import ShowTray from '../trays/ShowTray.vue';
-import { useStageMode } from '../stage/useStageMode.ts';
+import BoardFrame from '../stage/BoardFrame.vue';
 
-const { title, ask, toDo, right, count, checked } = defineProps<{
+const { settings, title, ask, toDo, right, count, checked } = defineProps<{
+  settings: Settings;
   title: string;
   ask: string;
   /** What to do while nothing was checked. */
@@ -31,48 +30,30 @@ const next = (): void => {
   if (isDone.value) emit('again');
   else emit('check');
 };
-const again = (): void => emit('again');
-const leave = (): void => stage.begin({ kind: 'clock' });
-useStageMode({
-  leave,
-  trays: ['show'],
-  step: () => undefined,
-  keys: () => ({ ' ': next, Backspace: again }),
-  acts: () => ({ next, back: again, stop: leave }),
-  view: () => ({ mode: 'sorting', title, place: { index: right, count }, say: ask }),
-});
+const acts = { stop: stage.toClock };
+const view = computed(() => ({ mode: 'sorting' as const, title, place: { index: right, count }, say: ask }));
 </script>
 
 <template>
-  <BoardLayout shape="wide">
-    <template #top
-      ><h2 class="ask child-type">{{ ask }}</h2></template
-    >
-    <ShowTray v-if="stage.tray === 'show'" />
-    <template v-else>
-      <slot />
-      <p class="hint" role="status">{{ hint }}</p>
-    </template>
-    <template #dock>
-      <BoardDock
-        :trays="['show']"
-        :back="t('sort.again')"
-        :next="t('sort.check')"
-        @leave="leave"
-        @back="again"
-        @next="next"
-      />
-    </template>
-  </BoardLayout>
+  <BoardFrame
+    :settings="settings"
+    :view="view"
+    :trays="['show']"
+    :acts="acts"
+    :room="{ wide: true }"
+    :title="ask"
+    :back="t('sort.again')"
+    :next="t('sort.check')"
+    @leave="stage.toClock"
+    @back="emit('again')"
+    @next="next"
+  >
+    <slot />
+    <p class="hint" role="status">{{ hint }}</p>
+  </BoardFrame>
 </template>
 
 <style scoped>
-.ask {
-  height: 100%;
-  display: grid;
-  place-items: center;
-  font-size: calc(var(--u) * 44);
-}
 .hint {
   font-size: calc(var(--u) * 18);
   line-height: 1.3;

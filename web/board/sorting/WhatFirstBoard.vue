@@ -9,7 +9,7 @@ import { dayTime, onDial } from '../../../core/clock/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { dayToSort, inPlace } from '../../../core/activities/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import SortTile from './SortTile.vue';
 import SortingFrame from './SortingFrame.vue';
 
@@ -65,6 +65,7 @@ const say = computed(() => words.phrase({ key: 'clock.sort.whatFirst', values: {
 
 <template>
   <SortingFrame
+    :settings="settings"
     :title="t('show.what-first')"
     :ask="say"
     :to-do="t('sort.orderHint')"

@@ -1,4 +1,23 @@
 <!-- The board's clock, what stands beside it and runs under it; the column's content is given. -->
+<script lang="ts">
+/** What stands in a board's room. */
+export interface Room {
+  /** No clock: the column is as wide as the screen. */
+  readonly wide?: boolean;
+  /** Off: the face alone. */
+  readonly handsOn?: boolean;
+  /** What a demonstration shows at this moment; the clock is then not to be turned by hand. */
+  readonly scene?: Scene | undefined;
+  /** The clock is not to be turned by hand. */
+  readonly still?: boolean;
+  /** May two clocks stand side by side? */
+  readonly pair?: boolean;
+  /** Lenses that belong to what is asked. */
+  readonly also?: readonly Lens[];
+  /** The teacher's sentence; on the board when that was chosen. */
+  readonly say?: string;
+}
+</script>
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
@@ -8,7 +27,7 @@ import type { Lens } from '../../../core/face/index.ts';
 import { provideFace } from '../../clock/useFace.ts';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import BoardClock from './BoardClock.vue';
 import BoardLayout from './BoardLayout.vue';
 import SayLine from './SayLine.vue';
@@ -17,27 +36,14 @@ import TipMagnifier from '../lenses/TipMagnifier.vue';
 
 const {
   settings,
+  wide = false,
   handsOn = true,
   scene,
   still = false,
   pair = false,
   also = [],
   say = '',
-} = defineProps<{
-  settings: Settings;
-  /** Off: the face alone. */
-  handsOn?: boolean;
-  /** What a demonstration shows at this moment; the clock is then not to be turned by hand. */
-  scene?: Scene | undefined;
-  /** The clock is not to be turned by hand. */
-  still?: boolean;
-  /** May two clocks stand side by side? */
-  pair?: boolean;
-  /** Lenses that belong to what is asked. */
-  also?: readonly Lens[];
-  /** The teacher's sentence; on the board when that was chosen. */
-  say?: string;
-}>();
+} = defineProps<{ settings: Settings } & Room>();
 const stage = useStageStore();
 const classroom = useClassroomStore();
 const words = useClockWords(() => settings);
@@ -46,14 +52,18 @@ const clock = useTemplateRef('clock');
 /** Lenses of the teacher's, of the demonstration and of the task, each once. */
 const lenses = computed((): readonly Lens[] => [...new Set([...stage.lenses, ...(scene?.lenses ?? []), ...also])]);
 const has = (lens: Lens): boolean => lenses.value.includes(lens);
-const shape = computed(() => (pair && has('two-clocks') ? 'pair' : has('day-strip') ? 'strip' : 'one'));
+const shape = computed(() => {
+  if (wide) return 'wide';
+  if (pair && has('two-clocks')) return 'pair';
+  return has('day-strip') ? 'strip' : 'one';
+});
 provideFace(() => ({
   ...settings,
   numerals: has('other-face') ? stage.otherNumerals : settings.numerals,
   outline: stage.outline ?? settings.outline,
 }));
 const hasMagnifier = computed(
-  () => has('magnifier') && handsOn && (scene?.hands.length ?? 1) > 0 && stage.tray === undefined,
+  () => !wide && has('magnifier') && handsOn && (scene?.hands.length ?? 1) > 0 && stage.tray === undefined,
 );
 
 /** A way through the day is long: it is shown in the time two turns take. */

@@ -6,19 +6,15 @@ import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../../core/clock/index.ts';
 import { contrastOf } from '../../../core/activities/index.ts';
 import { sentenceOfCards } from '../../../core/rounds/index.ts';
-import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
-import StoneRow from '../../shell/StoneRow.vue';
-import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
-import { usePlanWords } from '../../stores/usePlanWords.ts';
-import BoardDock from '../trays/BoardDock.vue';
-import BoardStage from './BoardStage.vue';
-import BoardTray from '../trays/BoardTray.vue';
+import { readingOrder } from '../../../core/wording/index.ts';
+import { useStageStore, type Card } from '../../stores/stage.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
+import { usePlanWords } from '../../words/usePlanWords.ts';
+import BoardFrame from './BoardFrame.vue';
 import PairCards from '../cards/PairCards.vue';
 import TimeCards from '../cards/TimeCards.vue';
 import UnhookedCard from '../cards/UnhookedCard.vue';
 import RoundReady from '../rounds/RoundReady.vue';
-import { useStageMode } from './useStageMode.ts';
 
 const { settings, lesson, segmentIndex } = defineProps<{
   settings: Settings;
@@ -45,8 +41,8 @@ const time = computed(() => wrapToDial(stage.opened.size > 0 ? stage.minutes : M
 const cover = (): void => {
   stage.opened = new Set();
 };
-const open = (part: StepPart): void => {
-  stage.opened = new Set([...stage.opened, part]);
+const open = (card: Card): void => {
+  stage.opened = new Set([...stage.opened, card]);
 };
 /** A turn of one hour takes this long, so that an eye can follow both hands; a longer way goes faster. */
 const TURN_MS = 1600;
@@ -79,17 +75,18 @@ watch(
   { immediate: true },
 );
 
-/** With two clocks there are two cards, the whole time of each: the second is kept as the minutes'. */
-const parts = computed((): readonly StepPart[] => (isPair.value ? ['whole', 'minute'] : readingOrder(settings)));
+/** The cards there are, in the order they are opened; two clocks have the whole time of each. */
+const cards = computed((): readonly Card[] => {
+  if (stage.free.angles) return ['whole'];
+  return isPair.value ? ['whole', 'second'] : readingOrder(settings);
+});
 const beginRound = (): void => emit('round', { what: 'segment', at: segmentIndex });
 const next = (): void => {
   if (isRound.value) {
     beginRound();
     return;
   }
-  const closed = stage.free.angles
-    ? (['whole'] as const).find((part) => !stage.opened.has(part))
-    : parts.value.find((part) => !stage.opened.has(part));
+  const closed = cards.value.find((card) => !stage.opened.has(card));
   if (closed !== undefined) open(closed);
   else if (stage.place + 1 < times.value.length) goTo(stage.place + 1);
 };
@@ -105,58 +102,62 @@ const toTwelve = (): void => {
 
 const say = computed(() => {
   if (stage.free.angles) return words.phrase({ key: 'clock.ask.possible', values: {} });
-  const step = stage.opened.size === 0 ? undefined : sentenceOfCards(time.value, [...stage.opened], settings);
+  const step = stage.openParts.size === 0 ? undefined : sentenceOfCards(time.value, [...stage.openParts], settings);
   const ask = stage.lenses.includes('hour-hand-alone') ? 'clock.ask.hour-hand' : 'clock.ask.read';
   return words.phrase(step ?? { key: ask, values: {} });
 });
-useStageMode({
-  pair: true,
-  leave: () => emit('leave'),
-  step: (by) => clock.value?.stepBy(by),
-  keys: () => ({
-    ' ': next,
-    Backspace: back,
-    '0': toTwelve,
-    '1': () => open(parts.value[0] === 'whole' ? 'whole' : 'hour'),
-    '2': () => open('minute'),
-    '3': () => open('whole'),
-    c: cover,
-    u: stage.unhook,
-  }),
-  acts: () => ({ next, back, cover, 'to-twelve': toTwelve }),
-  view: () => ({
-    mode: 'clock',
-    title: segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind),
-    place: times.value.length > 0 ? { index: stage.place, count: times.value.length } : null,
-    say: say.value,
-  }),
-});
+const view = computed(() => ({
+  mode: 'clock' as const,
+  title: segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind),
+  place: times.value.length > 0 ? { index: stage.place, count: times.value.length } : null,
+  say: say.value,
+}));
+const keys = {
+  '0': toTwelve,
+  '1': () => open(isPair.value ? 'whole' : 'hour'),
+  '2': () => open(isPair.value ? 'second' : 'minute'),
+  '3': () => open('whole'),
+  c: cover,
+  u: stage.unhook,
+};
+const acts = { cover, 'to-twelve': toTwelve };
+const stones = computed(() =>
+  times.value.length > 0
+    ? {
+        count: times.value.length,
+        index: stage.place,
+        label: t('board.timeOf', { number: stage.place + 1, count: times.value.length }),
+      }
+    : undefined,
+);
 </script>
 
 <template>
-  <BoardStage ref="clock" :settings="settings" :say="say" pair>
+  <BoardFrame
+    ref="clock"
+    :settings="settings"
+    :lesson="lesson"
+    :view="view"
+    :keys="keys"
+    :acts="acts"
+    :room="{ say, pair: true }"
+    :stones="stones"
+    :back="t('board.previousTime')"
+    :next="t('board.nextTime')"
+    @leave="emit('leave')"
+    @back="back"
+    @next="next"
+    @step="(by) => clock?.stepBy(by)"
+    @round="(source) => emit('round', source)"
+    @snap="(snap) => emit('snap', snap)"
+    @cover="cover"
+    @twelve="toTwelve"
+  >
     <template #top>
-      <StoneRow
-        v-if="times.length > 0"
-        :count="times.length"
-        :index="stage.place"
-        :label="t('board.timeOf', { number: stage.place + 1, count: times.length })"
-        class="stones"
-      />
-      <p v-else class="hint child-type">{{ t('board.freeHint') }}</p>
+      <p class="hint child-type">{{ t('board.freeHint') }}</p>
     </template>
-    <BoardTray
-      v-if="stage.tray"
-      :settings="settings"
-      :lesson="lesson"
-      pair
-      @round="(source) => emit('round', source)"
-      @snap="(snap) => emit('snap', snap)"
-      @cover="cover"
-      @twelve="toTwelve"
-    />
     <UnhookedCard
-      v-else-if="stage.free.angles"
+      v-if="stage.free.angles"
       :angles="stage.free.angles"
       :conventions="settings"
       :open="stage.opened.has('whole')"
@@ -167,35 +168,21 @@ useStageMode({
       v-else-if="isPair"
       :times="[time, wrapToDial(stage.second)]"
       :conventions="settings"
-      :opened="[stage.opened.has('whole'), stage.opened.has('minute')]"
-      @open="(which) => open(which === 0 ? 'whole' : 'minute')"
+      :opened="[stage.opened.has('whole'), stage.opened.has('second')]"
+      @open="(which) => open(which === 0 ? 'whole' : 'second')"
     />
     <TimeCards
       v-else
       :time="time"
       :conventions="settings"
-      :opened="stage.opened"
+      :opened="stage.openParts"
       :compact="stage.lenses.includes('magnifier')"
       @open="open"
     />
-    <template #dock>
-      <BoardDock
-        :trays="lesson ? ['lenses', 'show', 'round', 'clock'] : ['lenses', 'show', 'clock']"
-        :back="t('board.previousTime')"
-        :next="t('board.nextTime')"
-        @leave="emit('leave')"
-        @back="back"
-        @next="next"
-      />
-    </template>
-  </BoardStage>
+  </BoardFrame>
 </template>
 
 <style scoped>
-.stones {
-  height: 100%;
-  width: 100%;
-}
 .hint {
   height: 100%;
   display: grid;

@@ -6,7 +6,7 @@ import type { Settings } from '../../../contract/index.ts';
 import { pictureOf, type Answer, type Item } from '../../../core/items/index.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import DrawnClock from '../../clock/DrawnClock.vue';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 
 const { item, answer, settings } = defineProps<{ item: Item; answer: Answer; settings: Settings }>();
 const { t } = useI18n();

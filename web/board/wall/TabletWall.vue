@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
 import { sameAnswerKey } from '../../../core/asking/index.ts';
-import ChildPicture from '../../people/ChildPicture.vue';
+import ChildPicture from '../../look/ChildPicture.vue';
 import AnswerPicture from './AnswerPicture.vue';
 
 const { children, item, settings, drafts, answers, seated } = defineProps<{

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ClassCode } from '../../../contract/index.ts';
 import { CODE_LENGTH, CODE_PICTURES, type CodePicture } from '../../../core/pictures/index.ts';
-import ChildPicture from '../../people/ChildPicture.vue';
+import ChildPicture from '../../look/ChildPicture.vue';
 import { useStationStore } from '../stationStore.ts';
 
 const { t } = useI18n();

@@ -20,7 +20,7 @@ import type { Settings } from '../../../contract/index.ts';
 import type { Item, ItemKind } from '../../../core/items/index.ts';
 import { isSeveral, partName } from '../../../core/asking/index.ts';
 import { digits } from '../../../core/wording/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import MdiIcon from '../MdiIcon.vue';
 
 const { item, settings, ask } = defineProps<{ item: Item; settings: Settings; ask: string }>();

@@ -3,7 +3,7 @@
 import { useI18n } from 'vue-i18n';
 import { UNITS, type Answer, type Unit } from '../../../core/items/index.ts';
 import { DEED_PICTURES } from '../../../core/pictures/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import AnswerTiles from './AnswerTiles.vue';
 import TaskPanes from './TaskPanes.vue';
 import UnitPicture from './UnitPicture.vue';

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
 import { EVENT_PICTURES } from '../../../core/pictures/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import AnswerTiles from './AnswerTiles.vue';
 import type { TaskProps } from './task.ts';
 

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import type { Answer } from '../../../core/items/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import ShownClock from './ShownClock.vue';
 import type { TaskProps } from './task.ts';
 

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Answer } from '../../../core/items/index.ts';
-import { useClockWords } from '../../stores/useClockWords.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import ClockTiles from './ClockTiles.vue';
 import type { TaskProps } from './task.ts';
 import { useChoice } from './useChoice.ts';

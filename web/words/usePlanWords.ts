@@ -14,7 +14,7 @@ import {
   timeRuleSentence,
 } from '../../core/reporting/index.ts';
 import type { ClockWord } from '../../core/skills/index.ts';
-import { useClassroomStore } from './classroom.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
 
 /** Words about the unit, in the class's own wording, and days as this screen writes them. */
 export const usePlanWords = () => {
