@@ -135,6 +135,13 @@ describe('lenses', () => {
     await dragByTouch(page.driver, second, { from: { degrees: 180, reach: 80 }, over: sweep(180, 360), reach: 80 });
     await page.says('10:00');
     await soon(() => board.clockAt()).toBe(540);
+    // The other clock's card is no part of this one's time: nothing is said of the minute hand by it.
+    await page.press('c');
+    await page.press('2');
+    await page.press('y');
+    await soon(() => page.text('.say')).toBe('What time is it?');
+    await page.press('1');
+    await soon(() => page.text('.say')).toBe('It is 9 o’clock.');
     await expectNoFault(browser.driver);
   });
 

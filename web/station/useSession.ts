@@ -2,7 +2,7 @@ import { ref, shallowRef } from 'vue';
 import type { Practice } from '../../contract/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { stonesOf, taskAfter, type Practised, type Session } from '../../core/practice/index.ts';
-import type { KeptProgress } from './kept.ts';
+import type { KeptProgress } from './link/kept.ts';
 
 interface Options {
   readonly childId: number;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import type { PostAnswer } from '../../contract/index.ts';
-import type { DialTime } from '../../core/clock/index.ts';
+import type { PostAnswer } from '../../../contract/index.ts';
+import type { DialTime } from '../../../core/clock/index.ts';
 import { createUnsentQueue, type Sent, type Unsent } from './unsent.ts';
 
 const answer = (n: number): Unsent => ({

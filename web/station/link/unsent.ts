@@ -1,5 +1,5 @@
-import type { PostAnswer } from '../../contract/index.ts';
-import type { Item } from '../../core/items/index.ts';
+import type { PostAnswer } from '../../../contract/index.ts';
+import type { Item } from '../../../core/items/index.ts';
 
 /** An answer on its way, with what is needed to keep it as practice should its round be over when it arrives. */
 export interface Unsent {

@@ -1,6 +1,6 @@
 import { createStore, del, get, set } from 'idb-keyval';
-import type { StationChild, StationState } from '../../contract/index.ts';
-import type { Practised, Session } from '../../core/practice/index.ts';
+import type { StationChild, StationState } from '../../../contract/index.ts';
+import type { Practised, Session } from '../../../core/practice/index.ts';
 import type { Unsent } from './unsent.ts';
 
 /** Who sits at this tablet. */

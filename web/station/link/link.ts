@@ -1,0 +1,16 @@
+import { ref, type Ref } from 'vue';
+import { Refused } from '../../api/client.ts';
+
+/** Milliseconds between two tries while the server does not answer. */
+export const RETRY_MS = 1500;
+
+/** How a tablet stands with the server. */
+export interface Link {
+  readonly connected: Ref<boolean>;
+  /** The class's pictures are asked for. */
+  readonly needsCode: Ref<boolean>;
+}
+export const createLink = (): Link => ({ connected: ref(true), needsCode: ref(false) });
+
+/** Why the server refused; nothing where it was not reached. */
+export const codeOf = (error: unknown): string | undefined => (error instanceof Refused ? error.code : undefined);
