@@ -1,5 +1,5 @@
 import type { Picture } from '../core/pictures/index.ts';
-import type { SimulatedChild } from '../core/simulation/index.ts';
+import { following, knowing, type SimulatedChild } from '../core/simulation/index.ts';
 
 /** A child of the made-up class and what it really does, so that what Hoppel says about it can be checked. */
 export interface DemoChild {
@@ -8,33 +8,32 @@ export interface DemoChild {
   readonly behaves: SimulatedChild;
 }
 
-const knows = (slip = 0.02): SimulatedChild => ({ rule: undefined, faith: 0, slip });
-const swaps: SimulatedChild = { rule: 'hands-swapped', faith: 0.8, slip: 0.05 };
-const readsNumeral: SimulatedChild = { rule: 'numeral-as-minutes', faith: 0.8, slip: 0.05 };
+const swaps = following('hands-swapped');
+const readsNumeral = following('numeral-as-minutes');
 
 /** Clover Room at Quillbrook School: 22 made-up children of a first grade with a kitchen garden. */
 export const CLOVER_ROOM: readonly DemoChild[] = [
-  { name: 'Ada', picture: 'radish', behaves: knows(0) },
+  { name: 'Ada', picture: 'radish', behaves: knowing(0) },
   { name: 'Bram', picture: 'snail', behaves: swaps },
-  { name: 'Cleo', picture: 'watering-can', behaves: knows() },
-  { name: 'Davi', picture: 'bean', behaves: knows() },
-  { name: 'Elif', picture: 'wren', behaves: knows(0.1) },
-  { name: 'Finn', picture: 'carrot', behaves: knows() },
-  { name: 'Goran', picture: 'ladybird', behaves: knows(0.15) },
-  { name: 'Hana', picture: 'pumpkin', behaves: knows() },
+  { name: 'Cleo', picture: 'watering-can', behaves: knowing() },
+  { name: 'Davi', picture: 'bean', behaves: knowing() },
+  { name: 'Elif', picture: 'wren', behaves: knowing(0.1) },
+  { name: 'Finn', picture: 'carrot', behaves: knowing() },
+  { name: 'Goran', picture: 'ladybird', behaves: knowing(0.15) },
+  { name: 'Hana', picture: 'pumpkin', behaves: knowing() },
   { name: 'Ida', picture: 'bee', behaves: readsNumeral },
-  { name: 'Juno', picture: 'chestnut', behaves: knows() },
-  { name: 'Kofi', picture: 'sunflower', behaves: knows(0) },
+  { name: 'Juno', picture: 'chestnut', behaves: knowing() },
+  { name: 'Kofi', picture: 'sunflower', behaves: knowing(0) },
   { name: 'Lotte', picture: 'pea-pod', behaves: swaps },
   { name: 'Marek', picture: 'worm', behaves: readsNumeral },
-  { name: 'Nia', picture: 'strawberry', behaves: knows() },
+  { name: 'Nia', picture: 'strawberry', behaves: knowing() },
   { name: 'Otis', picture: 'boot', behaves: swaps },
-  { name: 'Pia', picture: 'butterfly', behaves: knows() },
-  { name: 'Quinn', picture: 'leaf', behaves: knows() },
-  { name: 'Rosa', picture: 'tomato', behaves: knows() },
-  { name: 'Sami', picture: 'mushroom', behaves: knows(0) },
-  { name: 'Theo', picture: 'onion', behaves: knows(0.45) },
-  { name: 'Uma', picture: 'feather', behaves: knows() },
+  { name: 'Pia', picture: 'butterfly', behaves: knowing() },
+  { name: 'Quinn', picture: 'leaf', behaves: knowing() },
+  { name: 'Rosa', picture: 'tomato', behaves: knowing() },
+  { name: 'Sami', picture: 'mushroom', behaves: knowing(0) },
+  { name: 'Theo', picture: 'onion', behaves: knowing(0.45) },
+  { name: 'Uma', picture: 'feather', behaves: knowing() },
   { name: 'Vito', picture: 'trowel', behaves: readsNumeral },
 ];
 

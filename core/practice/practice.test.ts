@@ -7,7 +7,7 @@ import { skillOfItem, SKILLS, type Skill } from '../skills/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
-import { simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
+import { knowing, simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
 import {
   FEWEST_ITEMS,
   MOST_ITEMS,
@@ -22,7 +22,12 @@ import {
   shownSkills,
   stonesOf,
   suspect,
+  stonesOn,
   taskAfter,
+  taskOn,
+  wayAnew,
+  wayInto,
+  wayOn,
   type PracticeNeeds,
   type Practised,
   type Session,
@@ -31,31 +36,32 @@ import {
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));
 const needs: PracticeNeeds = needsOf([], FIRST_GRADE, TAUGHT_TIMES, '2026-11-24');
 
-/** What a made-up child does in a session, from its first task to its last. */
-const walk = (prepared: Session, child: SimulatedChild, rng: Rng): Practised[] => {
-  const done: Practised[] = [];
-  for (let item = taskAfter(prepared, done); item !== undefined; item = taskAfter(prepared, done)) {
+/** What a made-up child does in a session, from its first task to its last; made ready anew after each answer where that is said how. */
+const walk = (
+  prepared: Session,
+  child: SimulatedChild,
+  rng: Rng,
+  anew?: (done: readonly Practised[]) => Session,
+): readonly Practised[] => {
+  let way = wayInto(prepared);
+  for (let item = taskOn(way); item !== undefined; item = taskOn(way)) {
     const answer = simulateAnswer(child, item, rng);
-    done.push({ item, answer, verdict: mark(item, answer).verdict });
+    way = wayOn(way, { item, answer, verdict: mark(item, answer).verdict });
+    if (anew !== undefined) way = wayAnew(way, anew(way.done));
   }
-  return done;
+  return way.done;
 };
 const pool = makePool(needs, seededRng(1));
 /** A session made ready once, as for a tablet without a network. */
-const alone = (child: SimulatedChild, seed: number): Practised[] =>
+const alone = (child: SimulatedChild, seed: number): readonly Practised[] =>
   walk(prepareByNeed(needs, makePool(needs, seededRng(seed))), child, seededRng(seed));
 /** A session made again after each answer, as for a tablet the server hears. */
-const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = needs): Practised[] => {
+const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = needs): readonly Practised[] => {
   const rng = seededRng(seed);
   const tasks = makePool(given, rng);
-  const done: Practised[] = [];
-  for (;;) {
-    const known = { ...given, suspicion: suspect(given.suspicion, done) };
-    const item = taskAfter(prepareByNeed(known, tasks, done), []);
-    if (item === undefined) return done;
-    const answer = simulateAnswer(child, item, rng);
-    done.push({ item, answer, verdict: mark(item, answer).verdict });
-  }
+  const prepare = (done: readonly Practised[]): Session =>
+    prepareByNeed({ ...given, suspicion: suspect(given.suspicion, done) }, tasks, done);
+  return walk(prepare([]), child, rng, prepare);
 };
 /** Every way through a session, as verdicts and tasks met: at most as many as asked for. */
 const everyWay = (prepared: Session, most: number): Practised[][] => {
@@ -179,7 +185,7 @@ describe('practice that goes by what a child needs', () => {
     };
     let writes = 0;
     for (let seed = 0; seed < 20; seed++) {
-      const [, second] = session({ rule: undefined, faith: 0, slip: 0 }, seed, given);
+      const [, second] = session(knowing(0), seed, given);
       if (skillOfItem(second!.item) === 'oclock-write') writes += 1;
     }
     expect(writes).toBeGreaterThan(13);
@@ -225,6 +231,14 @@ describe('a set', () => {
       done.push(right(item));
     }
     expect(done.map(({ item }) => item)).toEqual(set);
+  });
+  it('has as many stones on a way made ready anew after two answers as it had', () => {
+    const way = [set[0]!, set[1]!].map(right).reduce(wayOn, wayInto(prepareSet(set, needs, pool)));
+    expect(stonesOn(way)).toBe(set.length);
+    const anew = wayAnew(way, { ...prepareSet(set.slice(2), needs, pool), fewest: set.length });
+    expect(stonesOn(anew)).toBe(set.length);
+    expect(taskOn(anew)).toEqual(set[2]);
+    expect(stonesOn([right(set[2]!), right(set[3]!)].reduce(wayOn, anew))).toBe(set.length);
   });
   it('has an easier one put in after two wrong answers, and goes on where it was', () => {
     const two = [wrong(set[0]!), wrong(set[1]!)];

@@ -1,7 +1,7 @@
 import { OCLOCK_TIMES, hourOf, normaliseAngle, wrapToDial, type DialTime } from '../clock/index.ts';
 import { pick, shuffled, type Rng } from '../common/index.ts';
 import { CLOCK_PARTS, UNITS, rightAnswers, type Answer, type Item } from '../items/index.ts';
-import { isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
 
 /** A made-up child: a wrong rule or none, how often the rule is used, and how often a slip happens. */
 export interface SimulatedChild {
@@ -11,6 +11,19 @@ export interface SimulatedChild {
   /** Share 0..1 of answers that slip, to a neighbouring hour or to any other option. */
   readonly slip: number;
 }
+
+/** How made-up children behave, unless it is said otherwise. */
+const USUAL = { faith: 0.8, slip: 0.05, slipOfKnowing: 0.02, knowing: 0.6 } as const;
+
+/** A child who knows how it is done. */
+export const knowing = (slip: number = USUAL.slipOfKnowing): SimulatedChild => ({ rule: undefined, faith: 0, slip });
+
+/** A child who follows a wrong rule. */
+export const following = (rule: WrongRule): SimulatedChild => ({ rule, faith: USUAL.faith, slip: USUAL.slip });
+
+/** Some child: six in ten know how it is done, the others follow any of the wrong rules. */
+export const anyChild = (rng: Rng): SimulatedChild =>
+  rng() < USUAL.knowing ? knowing(USUAL.slip) : following(pick(rng, WRONG_RULES));
 
 const slippedTime = (rng: Rng, time: DialTime): DialTime => {
   const hour = hourOf(time) % 12;

@@ -1,4 +1,4 @@
-export { simulateAnswer, type SimulatedChild } from './child.ts';
+export { anyChild, following, knowing, simulateAnswer, type SimulatedChild } from './child.ts';
 export {
   DRAWING_HABITS,
   UNITS_PER_MM,
@@ -8,3 +8,4 @@ export {
   type DrawingHabit,
   type DrawingStyle,
 } from './drawing.ts';
+export { answerOnTablet } from './onTablet.ts';

@@ -1,11 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
 import { OCLOCK_TIMES } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import { ITEM_KINDS, type Item } from '../items/index.ts';
+import { ITEM_KINDS, answersOf, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
-import { explain } from '../misconceptions/index.ts';
+import { WRONG_RULES, explain } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
-import { simulateAnswer } from './index.ts';
+import { answerOnTablet, anyChild, following, knowing, simulateAnswer } from './index.ts';
 
 const reads: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
 const sets: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'set', shown }));
@@ -13,7 +13,7 @@ const sets: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'set', shown }));
 describe('a simulated child', () => {
   it('who knows and never slips is always right, whatever is asked', () => {
     const rng = seededRng(1);
-    const knows = { rule: undefined, faith: 0, slip: 0 };
+    const knows = knowing(0);
     const others = ITEM_KINDS.flatMap((kind) => Array.from({ length: 30 }, () => makeItem(kind, rng)));
     for (const item of [...reads, ...sets, ...others])
       expect(mark(item, simulateAnswer(knows, item, rng)).verdict).toBe('right');
@@ -45,5 +45,22 @@ describe('a simulated child', () => {
     };
     expect(answers(9)).toEqual(answers(9));
     expect(answers(9)).not.toEqual(answers(10));
+  });
+  it('at a tablet gives what a tablet takes for each kind of task, drawings as strokes', () => {
+    const rng = seededRng(4);
+    for (const kind of ITEM_KINDS)
+      for (let i = 0; i < 20; i++) {
+        const given = answerOnTablet(following('hands-swapped'), makeItem(kind, rng), rng);
+        expect([kind, answersOf(kind)]).toEqual([kind, expect.arrayContaining([given.kind])]);
+        expect(['drawn', 'observed']).not.toContain(given.kind);
+      }
+  });
+  it('is one who knows in six of ten, when it is any child', () => {
+    const rng = seededRng(5);
+    const children = Array.from({ length: 1000 }, () => anyChild(rng));
+    const share = children.filter(({ rule }) => rule === undefined).length / children.length;
+    expect(share).toBeGreaterThan(0.55);
+    expect(share).toBeLessThan(0.65);
+    expect(new Set(children.map(({ rule }) => rule)).size).toBe(WRONG_RULES.length + 1);
   });
 });

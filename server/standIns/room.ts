@@ -1,22 +1,11 @@
 import { setMaxListeners } from 'node:events';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
-import { WRONG_RULES } from '../../core/misconceptions/index.ts';
-import type { SimulatedChild } from '../../core/simulation/index.ts';
+import { anyChild, type SimulatedChild } from '../../core/simulation/index.ts';
 import type { Child, ClassCode } from '../../contract/index.ts';
 import { runStandIn } from './tablet.ts';
 
 /** How children of the made-up class behave, by name; others get a rule or none by chance. */
 export type Behaviours = Readonly<Record<string, SimulatedChild>>;
-
-/** Share of made-up children who follow no wrong rule, how faithfully the others follow theirs, and slips. */
-const KNOWING = 0.6;
-const FAITH = 0.8;
-const SLIP = 0.05;
-const anyBehaviour = (name: string): SimulatedChild => {
-  const rng = seededRng(seedFromText(name));
-  const rule = rng() < KNOWING ? undefined : WRONG_RULES[Math.floor(rng() * WRONG_RULES.length)];
-  return { rule, faith: FAITH, slip: SLIP };
-};
 
 interface Start {
   readonly url: string;
@@ -45,7 +34,7 @@ export const createRoom = (behaviours: Behaviours) => {
       // Every stand-in waits on it, and there are forty at most.
       setMaxListeners(0, mine.signal);
       for (const { id, name } of children) {
-        const behaves = behaviours[name] ?? anyBehaviour(name);
+        const behaves = behaviours[name] ?? anyChild(seededRng(seedFromText(name)));
         const rng = seededRng(seedFromText(`${name} ${Date.now()}`));
         const run: Promise<void> = runStandIn({ childId: id, behaves }, { url, code, pace, rng, ended: mine.signal })
           .catch((error: unknown) => {

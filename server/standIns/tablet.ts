@@ -12,11 +12,11 @@ import {
   type PostRest,
 } from '../../contract/index.ts';
 import { gearedAngles, normaliseAngle, turnBetween } from '../../core/clock/index.ts';
-import { pick, type Rng } from '../../core/common/index.ts';
-import { CLOCK_PARTS, startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
+import type { Rng } from '../../core/common/index.ts';
+import { startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
-import { taskAfter, type Practised, type Session } from '../../core/practice/index.ts';
-import { anyStyle, simulateAnswer, simulateDrawing, type SimulatedChild } from '../../core/simulation/index.ts';
+import { taskOn, wayAnew, wayInto, wayOn } from '../../core/practice/index.ts';
+import { answerOnTablet, type SimulatedChild } from '../../core/simulation/index.ts';
 
 /** A made-up child at a tablet of its own. */
 export interface StandIn {
@@ -47,20 +47,6 @@ const wait = (ms: number, ended: AbortSignal): Promise<void> =>
   setTimeout(ms, undefined, { signal: ended }).catch((error: unknown) => {
     if (!ended.aborted) throw error;
   });
-
-/** A drawing is made as a finger makes it; anything else is as the child answers. */
-const given = (child: SimulatedChild, item: Item, rng: Rng): Answer => {
-  const answer = simulateAnswer(child, item, rng);
-  // What is said aloud to a teacher is tapped on a tablet.
-  if (item.kind === 'name-part' && answer.kind === 'observed')
-    return { kind: 'part', part: answer.got ? item.part : pick(rng, CLOCK_PARTS) };
-  const [hour, minute] = answer.kind === 'drawn' ? answer.hands : [];
-  if (hour === undefined || minute === undefined) return answer;
-  return {
-    kind: 'strokes',
-    strokes: simulateDrawing({ hour: hour.angle, minute: minute.angle }, anyStyle(rng), rng),
-  };
-};
 
 /** Where a hand is on its way, so that the wall sees it turn. @param share 0..1 */
 const onTheWay = (item: Item, answer: Answer, share: number): Answer | undefined => {
@@ -128,7 +114,7 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
   const answerRound = async ({ id, index, item }: StationRound): Promise<void> => {
     const key = `${id} ${index}`;
     answeredIn.add(key);
-    const answer = given(behaves, item, rng);
+    const answer = answerOnTablet(behaves, item, rng);
     await think();
     const isNow = (): boolean => round?.id === id && round.index === index && !isOver();
     for (let step = 1; step <= STEPS && isNow(); step++) {
@@ -142,25 +128,20 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
     const practice = (await sit())?.practice;
     if (practice === undefined || practice === null) return;
     const { lessonId, follows } = practice;
-    const done: Practised[] = [];
-    /** The session as it was made ready last, and how many answers came before it. */
-    let session: Session = practice.session;
-    let before = 0;
+    let way = wayInto(practice.session);
     const isFree = (): boolean => !isOver() && (round === null || round.closed);
     while (isFree()) {
-      const item = taskAfter(session, done.slice(before));
+      const item = taskOn(way);
       if (item === undefined) return;
       await think();
       if (!isFree()) return;
-      const answer = given(behaves, item, rng);
+      const answer = answerOnTablet(behaves, item, rng);
       await post(answer, { setting: 'alone', lessonId, item, attempt: 1 });
-      done.push({ item, answer, verdict: mark(item, answer, settings).verdict });
+      way = wayOn(way, { item, answer, verdict: mark(item, answer, settings).verdict });
       if (!follows) continue;
-      const asked = done.map(({ item: task, verdict }) => ({ item: task, verdict }));
+      const asked = way.done.map(({ item: task, verdict }) => ({ item: task, verdict }));
       const reply = await send('POST', '/station/rest', { seat, asked } satisfies PostRest);
-      if (!reply.ok) continue;
-      session = Rest.parse(await reply.json()).session;
-      before = done.length;
+      if (reply.ok) way = wayAnew(way, Rest.parse(await reply.json()).session);
     }
   };
 

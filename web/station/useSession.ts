@@ -1,7 +1,15 @@
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { Practice } from '../../contract/index.ts';
-import type { Item } from '../../core/items/index.ts';
-import { stonesOf, taskAfter, type Practised, type Session } from '../../core/practice/index.ts';
+import {
+  stonesOn,
+  taskOn,
+  wayAnew,
+  wayInto,
+  wayOn,
+  type Practised,
+  type Session,
+  type Way,
+} from '../../core/practice/index.ts';
 import type { KeptProgress } from './link/kept.ts';
 
 interface Options {
@@ -21,51 +29,42 @@ interface Options {
 export const useSession = ({ childId, practice, kept, keep, askRest }: Options) => {
   // Kept by an older Hoppel, there is no session in it.
   const mine = kept?.childId === childId && kept.key === practice.key && 'session' in kept ? kept : undefined;
-  const done = shallowRef<readonly Practised[]>(mine?.done ?? []);
-  const made = shallowRef<{ readonly session: Session; readonly before: number }>({
-    session: mine?.session ?? practice.session,
-    before: mine?.before ?? 0,
-  });
-  /** Answers since the session was made ready as it is now. */
-  const since = (): readonly Practised[] => done.value.slice(made.value.before);
-  const next = (): Item | undefined => taskAfter(made.value.session, since());
-  const item = shallowRef<Item | undefined>(next());
-  const keepAll = (): void => keep({ childId, key: practice.key, ...made.value, done: done.value });
-
-  const countStones = (): number => {
-    const { session, before } = made.value;
-    return before + stonesOf({ ...session, fewest: Math.max(0, session.fewest - before) }, since());
+  const way = shallowRef<Way>(mine ?? wayInto(practice.session));
+  const item = shallowRef(taskOn(way.value));
+  const stones = ref(stonesOn(way.value));
+  const keepAll = (): void => {
+    const { session, before, done } = way.value;
+    keep({ childId, key: practice.key, session, before, done });
   };
-  const stones = ref(countStones());
   /** How many answers there were when the task of now came up. */
-  let shownAfter = done.value.length;
+  let shownAfter = way.value.done.length;
 
   const followOn = async (): Promise<void> => {
-    const asked = done.value;
-    const session = await askRest(asked);
+    const { done } = way.value;
+    const session = await askRest(done);
     // By then the child may be further on, by what was ready.
-    const isStillThere = done.value === asked && shownAfter < asked.length;
+    const isStillThere = way.value.done === done && shownAfter < done.length;
     if (session === undefined || !isStillThere) return;
-    made.value = { session, before: asked.length };
+    way.value = wayAnew(way.value, session);
     keepAll();
   };
 
   return {
-    done,
+    done: computed(() => way.value.done),
     item,
     /** Stones of the session, as far as is known; they grow only when the hare hops on. */
     stones,
     /** The first answer to the task of now. */
     answered: (one: Practised): void => {
-      done.value = [...done.value, one];
+      way.value = wayOn(way.value, one);
       keepAll();
       if (practice.follows) void followOn();
     },
     /** The next task comes; none when the session is through. */
     goOn: (): void => {
-      shownAfter = done.value.length;
-      item.value = next();
-      if (item.value !== undefined) stones.value = countStones();
+      shownAfter = way.value.done.length;
+      item.value = taskOn(way.value);
+      if (item.value !== undefined) stones.value = stonesOn(way.value);
     },
   };
 };

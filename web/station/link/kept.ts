@@ -1,6 +1,6 @@
 import { createStore, del, get, set } from 'idb-keyval';
 import type { StationChild, StationState } from '../../../contract/index.ts';
-import type { Practised, Session } from '../../../core/practice/index.ts';
+import type { Way } from '../../../core/practice/index.ts';
 import type { Unsent } from './unsent.ts';
 
 /** Who sits at this tablet. */
@@ -9,14 +9,10 @@ export interface KeptSeat {
   readonly childId: number;
 }
 /** How far a child is in a session of practice. */
-export interface KeptProgress {
+export interface KeptProgress extends Way {
   readonly childId: number;
   /** The practice it belongs to. */
   readonly key: string;
-  /** As it was made ready last, and how many answers came before that. */
-  readonly session: Session;
-  readonly before: number;
-  readonly done: readonly Practised[];
 }
 interface Kept {
   /** Answers the server has not stored yet. They stay when a child says bye: they are not lost before they are sent. */
