@@ -17,6 +17,7 @@ export {
   answersOf,
   kindsDoing,
   kindsLaidOut,
+  printedAs,
   type Doing,
   type ItemKind,
 } from './kinds.ts';

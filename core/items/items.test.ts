@@ -4,6 +4,10 @@ import { CURRICULUM_TAGS, SKILLS, SKILL_DATA, skillOfItem } from '../skills/inde
 import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import {
   DEEDS,
+  ITEM_KINDS,
+  KINDS,
+  answersOf,
+  printedAs,
   HOW_LONG,
   RIGHT_NUMERALS,
   SCHOOL_DAY,
@@ -107,6 +111,19 @@ describe('guessing', () => {
   ] as const satisfies readonly (readonly [string, Item, number])[])('%s', (_, item, chance) =>
     expect(guessChance(item)).toBeCloseTo(chance, 12),
   );
+});
+
+describe('a kind of task on paper', () => {
+  it('is one that a pencil can answer, and practises the same or its drawing', () => {
+    for (const kind of ITEM_KINDS) {
+      const paper = printedAs(kind);
+      expect(printedAs(paper)).toBe(paper);
+      for (const answer of answersOf(paper)) expect(['hands', 'time']).not.toContain(answer);
+      // What is asked of a time is asked of the same time.
+      expect(KINDS[paper].timed).toBe(KINDS[kind].timed);
+    }
+    expect(ITEM_KINDS.filter((kind) => printedAs(kind) !== kind)).toEqual(['read', 'set', 'set-free', 'mend-clock']);
+  });
 });
 
 describe('a printed clock', () => {

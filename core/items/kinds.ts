@@ -53,19 +53,29 @@ interface KindData {
   readonly round: 'read' | 'set' | 'draw' | 'write-digital' | 'choose-clock' | 'yet' | null;
   /** Can a teacher hand it out for times that were picked? */
   readonly handedOut: boolean;
+  /** The kind it is printed as, where a pencil cannot do what fingers do: hands are drawn, what is said is written. */
+  readonly printedAs: ItemKind | 'itself';
   /** What has to lie ready for it where there is no tablet; null: nothing but clock and sheet. */
   readonly laidOut: 'pencil' | 'word-cards' | 'day-pictures' | null;
 }
 
 /** The usual kind: about one time, half a minute, asked in no round. */
-const USUAL = { timed: true, bothHands: false, seconds: 35, round: null, handedOut: false, laidOut: null } as const;
+const USUAL = {
+  timed: true,
+  bothHands: false,
+  seconds: 35,
+  round: null,
+  handedOut: false,
+  printedAs: 'itself',
+  laidOut: null,
+} as const;
 
 /** The kinds of task: one line each. */
 export const KINDS = {
   'name-part': { ...USUAL, answers: ['part'], doing: 'name-parts', timed: false },
   direction: { ...USUAL, answers: ['direction'], doing: 'direction', timed: false },
   'hour-hand': { ...USUAL, answers: ['hour'], doing: 'hour-hand', round: 'read' },
-  read: { ...USUAL, answers: ['time', 'text'], doing: 'read', round: 'read' },
+  read: { ...USUAL, answers: ['time', 'text'], doing: 'read', round: 'read', printedAs: 'write-digital' },
   'choose-words': {
     ...USUAL,
     answers: ['choice'],
@@ -92,8 +102,16 @@ export const KINDS = {
     handedOut: true,
     laidOut: 'pencil',
   },
-  set: { ...USUAL, answers: ['hands'], doing: 'set', round: 'set', handedOut: true },
-  'set-free': { ...USUAL, answers: ['hands'], doing: 'set', bothHands: true, round: 'set', handedOut: true },
+  set: { ...USUAL, answers: ['hands'], doing: 'set', round: 'set', handedOut: true, printedAs: 'draw' },
+  'set-free': {
+    ...USUAL,
+    answers: ['hands'],
+    doing: 'set',
+    bothHands: true,
+    round: 'set',
+    handedOut: true,
+    printedAs: 'draw',
+  },
   draw: {
     ...USUAL,
     answers: ['drawn', 'strokes'],
@@ -116,7 +134,7 @@ export const KINDS = {
   pair: { ...USUAL, answers: ['pairs'], doing: 'mix', seconds: 90, laidOut: 'word-cards' },
   yet: { ...USUAL, answers: ['yes-no'], doing: 'read', round: 'yet', handedOut: true },
   'judge-clock': { ...USUAL, answers: ['judgement'], doing: 'judge', seconds: 45 },
-  'mend-clock': { ...USUAL, answers: ['hands'], doing: 'judge', bothHands: true },
+  'mend-clock': { ...USUAL, answers: ['hands'], doing: 'judge', bothHands: true, printedAs: 'draw' },
   'how-long': { ...USUAL, answers: ['unit'], doing: 'how-long', timed: false, laidOut: 'day-pictures' },
   'day-order': { ...USUAL, answers: ['order'], doing: 'order', timed: false, seconds: 90, laidOut: 'day-pictures' },
 } as const satisfies Readonly<Record<ItemKind, KindData>>;
@@ -134,3 +152,8 @@ export const kindsLaidOut = (thing: NonNullable<KindData['laidOut']>): ReadonlyS
 export const HANDED_KINDS: readonly ItemKind[] = having('handedOut', true);
 /** The kinds of answer a kind of task takes; `observed` belongs to every one. */
 export const answersOf = (kind: ItemKind): readonly AnswerKind[] => KINDS[kind].answers;
+/** The kind a kind of task is printed as; most are themselves. */
+export const printedAs = (kind: ItemKind): ItemKind => {
+  const as = KINDS[kind].printedAs;
+  return as === 'itself' ? kind : as;
+};
