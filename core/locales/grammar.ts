@@ -1,4 +1,4 @@
-import { hourOf, minuteOf, type DialTime } from '../clock/index.ts';
+import { ALL_DIAL_TIMES, hourOf, minuteOf, type DialTime } from '../clock/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import type { Grammar, MinuteSpan, Way } from './locale.ts';
 
@@ -21,21 +21,37 @@ const LEADS: Readonly<Record<Conventions['halfPastPhrase'], string>> = {
   both: 'halfPast',
 };
 
+/** The ways of each of the 720 times, the preferred first. */
+type Timetable = readonly (readonly NamedWay[])[];
+
+const timetable = ({ ways }: Grammar, lead: string): Timetable => {
+  const named = Object.entries(ways).map(([name, way]): NamedWay => ({ name, ...way }));
+  const inOrder = [...named.filter(({ name }) => name === lead), ...named.filter(({ name }) => name !== lead)];
+  return ALL_DIAL_TIMES.map((time) =>
+    inOrder.filter(
+      ({ minutes, hour }) =>
+        minutes.some((span) => covers(span, minuteOf(time))) && (hour === undefined || hour === hourOf(time)),
+    ),
+  );
+};
+
+/** Times are said by the thousand when sets are chosen: a grammar is laid out once. */
+const timetables = new WeakMap<Grammar, Map<string, Timetable>>();
+const timetableOf = (grammar: Grammar, lead: string): Timetable => {
+  const known = timetables.get(grammar);
+  const before = known?.get(lead);
+  if (before !== undefined) return before;
+  const made = timetable(grammar, lead);
+  timetables.set(grammar, new Map([...(known ?? []), [lead, made]]));
+  return made;
+};
+
 /** The ways of saying a time, the preferred first; of the two for half past, the class's own leads. */
 export const waysOf = (
-  { ways }: Grammar,
+  grammar: Grammar,
   time: DialTime,
   halfPastPhrase: Conventions['halfPastPhrase'],
-): readonly NamedWay[] => {
-  const fitting = Object.entries(ways)
-    .filter(
-      ([, { minutes, hour }]) =>
-        minutes.some((span) => covers(span, minuteOf(time))) && (hour === undefined || hour === hourOf(time)),
-    )
-    .map(([name, way]): NamedWay => ({ name, ...way }));
-  const lead = fitting.filter(({ name }) => name === LEADS[halfPastPhrase]);
-  return [...lead, ...fitting.filter((way) => !lead.includes(way))];
-};
+): readonly NamedWay[] => timetableOf(grammar, LEADS[halfPastPhrase])[time]!;
 
 /** A piece of a phrase: words, or the hour it names. */
 export interface SaidPart {
@@ -43,46 +59,77 @@ export interface SaidPart {
   readonly isHour: boolean;
 }
 
-/** What a place of a pattern is filled with. Only an hour is written as a numeral: minutes beside it would look like its digits. */
-const filledWith = (place: string, { numbers }: Grammar, time: DialTime, form: NumberForm): string => {
-  const hour = (value: number): string => (form === 'words' ? numbers[value]! : String(value));
-  switch (place) {
-    case 'hour':
-      return hour(hourOf(time));
-    case 'next':
-      return hour((hourOf(time) % 12) + 1);
-    case 'minutes':
-      return numbers[minuteOf(time)]!;
-    case 'toGo':
-      return numbers[60 - minuteOf(time)]!;
-    default:
-      throw new RangeError(`no pattern of a language has a place for ${place}`);
-  }
+type Fill = (time: DialTime, form: NumberForm, numbers: Grammar['numbers']) => string;
+/** Only an hour is written as a numeral: minutes beside it would look like its digits. */
+const hourIn = (hour: number, form: NumberForm, numbers: Grammar['numbers']): string =>
+  form === 'words' ? numbers[hour]! : String(hour);
+/** What the places of a pattern are filled with. */
+const PLACES: Readonly<Record<string, Fill>> = {
+  hour: (time, form, numbers) => hourIn(hourOf(time), form, numbers),
+  next: (time, form, numbers) => hourIn((hourOf(time) % 12) + 1, form, numbers),
+  minutes: (time, _, numbers) => numbers[minuteOf(time)]!,
+  toGo: (time, _, numbers) => numbers[60 - minuteOf(time)]!,
 };
 
-const isHourPlace = (place: string): boolean => place === 'hour' || place === 'next';
-
-/** A pattern filled in for a time, in pieces that join to the whole phrase. */
-export const partsOfPattern = (pattern: string, grammar: Grammar, time: DialTime, form: NumberForm): SaidPart[] => {
-  const parts: SaidPart[] = [];
+/** A piece of a pattern: words that stand as they are, or a place to fill. */
+interface Piece {
+  readonly text: string;
+  readonly fill?: Fill;
+  readonly isHour: boolean;
+}
+/** @throws RangeError when it has a place no language knows */
+const piecesIn = (pattern: string): readonly Piece[] =>
   // Split by a group, every second piece is the name of a place.
-  pattern.split(/\{(\w+)\}/).forEach((piece, i) => {
-    const isPlace = i % 2 === 1;
-    const isHour = isPlace && isHourPlace(piece);
-    const text = isPlace ? filledWith(piece, grammar, time, form) : piece;
-    const last = parts.at(-1);
-    if (text === '') return;
-    if (last !== undefined && !last.isHour && !isHour) parts.splice(-1, 1, { text: last.text + text, isHour });
-    else parts.push({ text, isHour });
+  pattern.split(/\{(\w+)\}/).flatMap((text, i): Piece[] => {
+    if (i % 2 === 0) return text === '' ? [] : [{ text, isHour: false }];
+    const fill = PLACES[text];
+    if (fill === undefined) throw new RangeError(`"${pattern}": no pattern has a place for ${text}`);
+    return [{ text, fill, isHour: text === 'hour' || text === 'next' }];
   });
-  return parts;
+const piecesOf = new Map<string, readonly Piece[]>();
+const pieces = (pattern: string): readonly Piece[] => {
+  const known = piecesOf.get(pattern);
+  if (known !== undefined) return known;
+  const made = piecesIn(pattern);
+  piecesOf.set(pattern, made);
+  return made;
 };
 
 /** A pattern filled in for a time. */
-export const patternFilled = (pattern: string, grammar: Grammar, time: DialTime, form: NumberForm): string =>
-  partsOfPattern(pattern, grammar, time, form)
-    .map(({ text }) => text)
-    .join('');
+export const patternFilled = (
+  pattern: string,
+  { numbers }: Pick<Grammar, 'numbers'>,
+  time: DialTime,
+  form: NumberForm,
+): string => {
+  let filled = '';
+  for (const { text, fill } of pieces(pattern)) filled += fill === undefined ? text : fill(time, form, numbers);
+  return filled;
+};
+
+/** The same in pieces that join to the whole phrase: the hour apart, all else that stands together in one. */
+export const partsOfPattern = (
+  pattern: string,
+  { numbers }: Pick<Grammar, 'numbers'>,
+  time: DialTime,
+  form: NumberForm,
+): SaidPart[] => {
+  const parts: SaidPart[] = [];
+  for (const { text, fill, isHour } of pieces(pattern)) {
+    const filled = fill === undefined ? text : fill(time, form, numbers);
+    const last = parts.at(-1);
+    if (last !== undefined && !last.isHour && !isHour) parts.splice(-1, 1, { text: last.text + filled, isHour });
+    else parts.push({ text: filled, isHour });
+  }
+  return parts;
+};
+
+const likes = new Map<string, RegExp>();
+const alike = (like: string): RegExp => {
+  const known = likes.get(like) ?? new RegExp(like, 'g');
+  likes.set(like, known);
+  return known;
+};
 
 /**
  * One spelling for what is spelled in several ways: case, blanks, apostrophes, hyphens, the final stop, numerals. Numbers
@@ -90,10 +137,7 @@ export const patternFilled = (pattern: string, grammar: Grammar, time: DialTime,
  */
 export const oneSpelling = (text: string, { numbers, spellings }: Grammar): string =>
   spellings
-    .reduce(
-      (sofar, { like, as }) => sofar.replace(new RegExp(like, 'g'), as),
-      text.toLowerCase().replace(/[’‘`´]/g, "'"),
-    )
+    .reduce((sofar, { like, as }) => sofar.replace(alike(like), as), text.toLowerCase().replace(/[’‘`´]/g, "'"))
     .replace(/(?<!\d)\d{1,2}(?!\d)/g, (digits) => numbers[Number(digits)] ?? digits)
     .replace(/-/g, ' ')
     .replace(/[.!]+$/, '')

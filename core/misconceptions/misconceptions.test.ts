@@ -155,6 +155,8 @@ describe('explaining an answer', () => {
   });
   it('names each rule for its own answers wherever it can be seen, and these are marked wrong', () => {
     const rng = seededRng(6);
+    // One check for tens of thousands of answers.
+    const wrong: unknown[] = [];
     for (const kind of ITEM_KINDS)
       for (let i = 0; i < 120; i++) {
         const item = makeItem(kind, rng);
@@ -162,12 +164,13 @@ describe('explaining an answer', () => {
           const predicted = predict(rule, item);
           if (predicted.kind !== 'answers' || isInvisible(rule, item)) continue;
           for (const answer of predicted.own) {
-            expect(answersOf(kind)).toContain(answer.kind);
-            expect([rule, item, explain(item, answer)]).toEqual([rule, item, expect.arrayContaining([rule])]);
-            expect(mark(item, answer).verdict).not.toBe('right');
+            if (!answersOf(kind).includes(answer.kind)) wrong.push([rule, item, 'is answered by', answer.kind]);
+            if (!explain(item, answer).includes(rule)) wrong.push([rule, item, answer, 'is not named']);
+            if (mark(item, answer).verdict === 'right') wrong.push([rule, item, answer, 'is marked right']);
           }
         }
       }
+    expect(wrong).toEqual([]);
   });
   it('never blames what the item cannot tell: 12:00 and 6:30 never speak of swapped hands', () => {
     for (const shown of [timeOf(12), timeOf(6, 30)])

@@ -55,20 +55,21 @@ describe('saying a time', () => {
     CHOICES.halfPastPhrase.choices.map((halfPastPhrase) => ({ locale, halfPastPhrase })),
   );
   it.each(everyConvention)('has phrases for all 720 times, each understood again: %o', (conventions) => {
+    // One check for thousands of phrases.
+    const wrong: unknown[] = [];
     for (const time of ALL_DIAL_TIMES)
       for (const form of ['words', 'numerals'] as const) {
         const all = phrases(time, conventions, form);
-        expect(all[0]).toBe(say(time, conventions, form));
-        expect(new Set(all).size).toBe(all.length);
-        for (const phrase of all)
-          expect([phrase, parse(phrase)]).toEqual([phrase, expect.objectContaining({ kind: 'time', time })]);
+        if (all[0] !== say(time, conventions, form)) wrong.push([time, 'does not begin with what is said']);
+        if (new Set(all).size !== all.length) wrong.push([time, 'has a phrase twice', all]);
+        for (const phrase of all) {
+          const read = parse(phrase, { ...US, ...conventions });
+          if (read.kind !== 'time' || read.time !== time) wrong.push([phrase, read]);
+          // What is only understood is never said.
+          if (/half past \w+ o’clock|undefined|\{/.test(phrase)) wrong.push([phrase, 'is never said']);
+        }
       }
-  });
-  it('never says what is only understood', () => {
-    for (const conventions of everyConvention)
-      for (const time of ALL_DIAL_TIMES)
-        for (const phrase of phrases(time, conventions))
-          expect(phrase).not.toMatch(/half past \w+ o’clock|undefined|\{/);
+    expect(wrong).toEqual([]);
   });
 });
 

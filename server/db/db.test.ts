@@ -27,6 +27,7 @@ describe('the data file', () => {
       '0003_rounds_of_many_tasks.sql',
       '0004_tablets.sql',
       '0005_passes.sql',
+      '0006_locale.sql',
     ]);
     again.close();
   });
