@@ -23,7 +23,7 @@ const TIMES = [timeOf(9), timeOf(4, 30), timeOf(7)];
 
 beforeAll(async () => {
   hoppel = await startHoppel();
-  browser = await startBrowser({ width: 1024, height: 768, motion: true });
+  browser = await startBrowser({ width: 1024, height: 768, motion: false });
   await giveVoice(browser);
   await takeNotes(browser);
   await hurry(browser);
@@ -72,7 +72,9 @@ const fitsEveryTablet = async (): Promise<void> => {
       deviceScaleFactor: 1,
       mobile: false,
     });
-    const faults = await page.driver.executeScript<string[]>(`
+    // What is measured again when the page has another size is so a frame later.
+    const faults = (): Promise<string[]> =>
+      page.driver.executeScript(`
       const root = document.documentElement;
       const faults = root.scrollHeight > innerHeight || root.scrollWidth > innerWidth ? ['scrolls'] : [];
       for (const button of document.querySelectorAll('.task button')) {
@@ -85,7 +87,7 @@ const fitsEveryTablet = async (): Promise<void> => {
       for (const box of [boxes[0], boxes[2]]) for (const one of inside)
         if (one.left < box.right - 1 && one.right > box.left + 1 && one.top < box.bottom - 1 && one.bottom > box.top + 1) faults.push('overlaps');
       return faults;`);
-    expect([width, height, faults]).toEqual([width, height, []]);
+    await soon(faults).toEqual([]);
   }
 };
 

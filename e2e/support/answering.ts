@@ -57,16 +57,26 @@ export const wrongAnswer = (item: Item): Answer => {
 /** Answers on a child's tablet, as a child would: through what is on the screen. */
 export const answeringOn = (page: Page, by: By) => {
   const { driver } = page;
-  const isAt = (css: string): Promise<boolean> =>
-    driver.executeScript<boolean>('return document.activeElement.matches(arguments[0])', css);
+  /** Where the keys are: at something, on a clock or hand that arrows turn, or how many steps of the page's order before it. */
+  const whereTo = (css: string): Promise<{ there: boolean; turns: boolean; ahead: number }> =>
+    driver.executeScript(
+      `const at = document.activeElement;
+       const turning = '[role="slider"], [role="application"]';
+       const all = [...document.querySelectorAll('main :is(a[href], button, [tabindex="0"])')].filter((one) => one.getClientRects().length > 0);
+       const way = all.slice(all.indexOf(at) + 1);
+       const ahead = way.findIndex((one) => one.matches(arguments[0]) || one.matches(turning)) + 1;
+       return { there: at.matches(arguments[0]), turns: at.matches(turning), ahead: all.includes(at) ? ahead : 1 };`,
+      css,
+    );
   /** Goes to something by arrow keys alone. */
   const goTo = async (css: string): Promise<void> => {
     await page.find(css);
     for (let steps = 0; steps < 60; steps++) {
-      if (await isAt(css)) return;
+      const { there, turns, ahead } = await whereTo(css);
+      if (there) return;
       // On a clock or a hand arrows turn it: there Enter goes on.
-      const turns = await isAt('[role="slider"], [role="application"]');
-      await page.press(turns ? Key.ENTER : Key.ARROW_RIGHT);
+      if (turns) await page.press(Key.ENTER);
+      else await page.press(...Array.from({ length: Math.max(1, ahead) }, () => Key.ARROW_RIGHT));
     }
     throw new Error(`arrow keys never come to ${css}`);
   };

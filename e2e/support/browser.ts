@@ -44,6 +44,8 @@ export const startBrowser = async ({
     '--disable-dev-shm-usage',
     '--disable-quic',
     '--no-first-run',
+    // A page lives for seconds: what its scripts gain by being compiled well they do not earn back.
+    '--js-flags=--no-opt --no-maglev --min-semi-space-size=64 --max-semi-space-size=64',
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',

@@ -41,11 +41,17 @@ export const noticedOn = (page: Page) => {
   let read = 0;
   const wait = (what: string, fits: (one: Note) => boolean): Promise<unknown> =>
     page.until(what, async () => {
-      const notes = await page.driver.executeScript<Notes>('return window.notes');
+      // Only what was not read yet: a task notes hundreds of places of its hands.
+      const notes = await page.driver.executeScript<Notes>(
+        `const { of, all } = window.notes;
+         return { of, all: of === arguments[0] ? all.slice(arguments[1]) : all };`,
+        of,
+        read,
+      );
       if (notes.of !== of) [of, read] = [notes.of, 0];
-      const found = notes.all.findIndex((one, i) => i >= read && fits(one));
+      const found = notes.all.findIndex(fits);
       if (found < 0) return false;
-      read = found + 1;
+      read += found + 1;
       return true;
     });
   return {

@@ -27,7 +27,21 @@ export const onPage = ({ driver }: Browser) => {
         LOOK_AGAIN_MS,
       ),
     );
-  const text = async (css = 'body'): Promise<string> => (await find(css)).getText();
+  /**
+   * What something on the page says, as a person reads it; none while there is no such thing. Read in the page: the driver's own way
+   * asks each element by itself whether it can be seen, which takes up to a second where the machine is busy.
+   */
+  const read = (css: string): Promise<string | null> =>
+    driver.executeScript(
+      `const found = document.querySelector(arguments[0]);
+       return found && (found.innerText ?? found.textContent).trim();`,
+      css,
+    );
+  const text = async (css = 'body'): Promise<string> => {
+    let said: string | null = null;
+    await driver.wait(async () => (said = await read(css)) !== null, WAIT_MS, `nothing like ${css}`, LOOK_AGAIN_MS);
+    return said!;
+  };
   return {
     driver,
     find,
@@ -43,7 +57,7 @@ export const onPage = ({ driver }: Browser) => {
     says: (words: string): Promise<unknown> =>
       Promise.resolve(
         driver.wait(
-          async () => (await driver.findElement(By.css('body')).getText()).includes(words),
+          async () => (await read('body'))!.includes(words),
           WAIT_MS,
           `the page never says "${words}"`,
           LOOK_AGAIN_MS,
