@@ -64,7 +64,9 @@ export const answeringOn = (page: Page, by: By) => {
        const turning = '[role="slider"], [role="application"]';
        const all = [...document.querySelectorAll('main :is(a[href], button, [tabindex="0"])')].filter((one) => one.getClientRects().length > 0);
        const way = all.slice(all.indexOf(at) + 1);
-       const ahead = way.findIndex((one) => one.matches(arguments[0]) || one.matches(turning)) + 1;
+       const place = way.findIndex((one) => one.matches(arguments[0]) || one.matches(turning));
+       // The last step onto a clock is taken by itself: one too many would turn it.
+       const ahead = place > 0 && way[place].matches(turning) ? place : place + 1;
        return { there: at.matches(arguments[0]), turns: at.matches(turning), ahead: all.includes(at) ? ahead : 1 };`,
       css,
     );
@@ -94,10 +96,10 @@ export const answeringOn = (page: Page, by: By) => {
 
   const setGeared = async (to: number): Promise<void> => {
     const clock = await page.find('.groove-clock svg');
+    if (by === 'keys') await goTo('.groove-clock svg');
     const now = Number(await clock.getAttribute('aria-valuenow'));
     const left = ((to - now + 1080) % 720) - 360;
     if (by === 'keys') {
-      await goTo('.groove-clock svg');
       await pressMany(left > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT, Math.abs(left) / 5);
     } else {
       const from = gearedAngles(now).minute;
@@ -115,10 +117,10 @@ export const answeringOn = (page: Page, by: By) => {
     const reach = { hour: 44, minute: 82 };
     // By keys both hands come one after the other in their order; the longer one is easier to take first by a finger.
     for (const hand of by === 'keys' ? (['hour', 'minute'] as const) : (['minute', 'hour'] as const)) {
+      if (by === 'keys') await goTo(`[data-hand="${hand}"]`);
       const from = await angleOf(hand);
       const way = turnBetween(from, to[hand]);
       if (by === 'keys') {
-        await goTo(`[data-hand="${hand}"]`);
         await pressMany(way > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT, Math.round(Math.abs(way) / 6));
       } else if (Math.abs(way) > 1) {
         await dragByTouch(driver, await page.find('.unhooked'), {
@@ -127,6 +129,10 @@ export const answeringOn = (page: Page, by: By) => {
           reach: reach[hand],
         });
       }
+      await page.until(
+        `the ${hand} hand is set`,
+        async () => Math.abs(turnBetween(await angleOf(hand), to[hand])) <= 3,
+      );
     }
   };
   const draw = async (hands: readonly { angle: number; reach: number }[]): Promise<void> => {

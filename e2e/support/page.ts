@@ -34,7 +34,8 @@ export const onPage = ({ driver }: Browser) => {
   const read = (css: string): Promise<string | null> =>
     driver.executeScript(
       `const found = document.querySelector(arguments[0]);
-       return found && (found.innerText ?? found.textContent).trim();`,
+       const drawn = (one) => [...one.querySelectorAll('text')].map((text) => text.textContent.trim()).join('\\n');
+       return found && (found instanceof SVGElement ? drawn(found) || found.textContent : found.innerText).trim();`,
       css,
     );
   const text = async (css = 'body'): Promise<string> => {
