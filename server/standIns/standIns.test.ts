@@ -39,16 +39,17 @@ describe('a room of stand-ins', () => {
   const answered = async (): Promise<number> => (await school.get('/board')).body.answers.length;
 
   it('sits down, answers a round at tablets of its own, and is gone in one step with all it answered', async () => {
+    await onlySix();
     const before = rows();
     await fill().expect(201);
-    await until(async () => (await sitting()) === 22);
+    await until(async () => (await sitting()) === SIX);
     await beginRound(school);
-    await until(async () => (await answered()) === 22);
+    await until(async () => (await answered()) === SIX);
     const { body } = await school.get('/board');
     expect(new Set(body.answers.map(({ source }: { source: string }) => source))).toEqual(new Set(['simulated']));
     const verdicts = new Set(body.answers.map(({ verdict }: { verdict: string }) => verdict));
     expect(verdicts).toContain('right');
-    expect((await school.get('/tablets')).body.standIns).toMatchObject({ running: 22 });
+    expect((await school.get('/tablets')).body.standIns).toMatchObject({ running: SIX });
     const after = await school.delete('/tablets/stand-ins').expect(200);
     expect(after.body).toMatchObject({ seats: [], standIns: { running: 0, answers: 0 } });
     expect(rows()).toBe(before);
