@@ -12,7 +12,7 @@ import { startNetwork } from './support/network.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { bareTablet } from './support/bareTablet.ts';
-import { enterClass, handSet, keptOnTablet, openStation, sitDown } from './support/station.ts';
+import { enterClass, handSet, keptOnTablet, giveVoice, openStation, sitDown } from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
 let hoppel: Hoppel;
@@ -111,6 +111,7 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
   let page: Page;
   beforeAll(async () => {
     browser = await startBrowser({ width: 1024, height: 768 });
+    await giveVoice(browser);
     page = await openStation(browser, hoppel);
     await sitDown(page, 'Davi');
     await handSet(hoppel, [4], { what: 'times', kinds: ['write-digital'], times: TIMES });
@@ -133,8 +134,19 @@ describe('a tablet where Hoppel is on localhost or served by https', () => {
     await page.driver.executeAsyncScript('navigator.serviceWorker.ready.then(arguments[0])');
     await answer(page, 0);
     await page.until('the first is stored', async () => (await stored(4)).length === 1);
+    // As an older Hoppel kept it: without a convention there is by now.
+    await page.driver.executeAsyncScript(`
+      const done = arguments[0];
+      indexedDB.open('hoppel').onsuccess = ({ target: { result: db } }) => {
+        const store = db.transaction('station', 'readwrite').objectStore('station');
+        store.get('state').onsuccess = ({ target: { result: state } }) => {
+          delete state.settings.locale;
+          store.put(state, 'state').onsuccess = () => done();
+        };
+      };`);
     await hoppel.stop();
     await page.driver.navigate().refresh();
+    await page.find('.ear');
     await answer(page, 1);
     await hasWaiting(page, 1);
     await page.driver.navigate().refresh(); // what waits survives too

@@ -6,7 +6,7 @@ import type { Locale } from './locale.ts';
 /** Every language there is. */
 export const LOCALES: Readonly<Record<LocaleTag, Locale>> = { 'en-US': EN_US, 'en-GB': EN_GB };
 
-/** A language by its tag. One that is not known, as an older tablet may have kept, is spoken as the usual one. */
+/** A language by its tag. One that is not known here is spoken as the usual one. */
 export const localeOf = (tag: LocaleTag): Locale => LOCALES[tag] ?? LOCALES[DEFAULT_CONVENTIONS.locale];
 
 /** A language's tag and those it falls back on, its own first. */

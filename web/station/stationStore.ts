@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { Rest, Settings, StationRound, StationState, type ClassCode } from '../../contract/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import type { Practised, Session } from '../../core/practice/index.ts';
 import { get, post, tell } from '../api/client.ts';
@@ -58,6 +59,11 @@ export const useStationStore = defineStore('station', () => {
     link.connected.value = true;
     void kept.set('state', fresh);
   };
+  /** What was known before a reload; kept by an older Hoppel, it may lack a convention there is by now. */
+  const before = async (): Promise<StationState | undefined> => {
+    const known = await kept.get('state');
+    return known && { ...known, settings: { ...DEFAULT_CONVENTIONS, ...known.settings } };
+  };
   const load = async (): Promise<void> => {
     try {
       know(await get(StationState, '/station'));
@@ -67,7 +73,7 @@ export const useStationStore = defineStore('station', () => {
       link.needsCode.value = code === 'code-needed';
       link.connected.value = code !== undefined;
       // Without a network the tablet goes on with what it knew.
-      if (code === undefined) state.value ??= await kept.get('state');
+      if (code === undefined) state.value ??= await before();
       if (!link.needsCode.value) setTimeout(() => void load(), RETRY_MS);
     }
   };
