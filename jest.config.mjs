@@ -13,6 +13,7 @@ const common = {
   },
 };
 export default {
+  testSequencer: '<rootDir>/tools/longestFirst.mjs',
   projects: [
     {
       ...common,
