@@ -8,7 +8,7 @@ import { startBrowser, type Browser } from './support/browser.ts';
 import { hurry } from './support/hurry.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { noticedOn, takeNotes } from './support/noticed.ts';
-import { type Page } from './support/page.ts';
+import { flickAndTap, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { giveVoice, handSet, openStation, practiceOn, sitDown } from './support/station.ts';
 
@@ -125,4 +125,11 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
     await page.until('all are stored', async () => (await verdicts(kind)).length === 3);
     await soon(() => verdicts(kind)).toEqual(['wrong', 'right', 'wrong']);
   });
+});
+
+it.each(['set', 'set-free', 'draw'] as const)('hears Done at once after a flick over the clock: %s', async (kind) => {
+  await open(kind);
+  const clock = await page.find('.body :is(svg.geared, svg.unhooked, svg.draw)');
+  await flickAndTap(browser, clock, [90, 180], await page.find('.done'));
+  await page.until('it was handed in', async () => (await page.attribute('.task', 'data-status')) !== 'open');
 });

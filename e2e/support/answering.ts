@@ -190,6 +190,12 @@ export const answeringOn = (page: Page, by: By) => {
         throw new Error(`nobody gives ${answer.kind} on a tablet`);
     }
   };
+  /** Where the hands of a clock that is set stand: minutes or degrees; empty where no clock is set. */
+  const handsSet = (): Promise<string> =>
+    driver.executeScript(
+      `return [...document.querySelectorAll('.body [data-hand], .groove-clock svg')].map((one) => one.getAttribute('aria-valuenow')).join(' ');`,
+    );
+  let began = '';
   return {
     goTo,
     use,
@@ -199,6 +205,7 @@ export const answeringOn = (page: Page, by: By) => {
       // Words are told by their time.
       const told: Answer =
         isWords && answer.kind === 'text' ? { kind: 'time', time: timeOfWords(item, answer) } : answer;
+      began = await handsSet();
       await give(item, told);
       await use('.done');
     },
@@ -208,8 +215,9 @@ export const answeringOn = (page: Page, by: By) => {
         const isEmpty = (await page.all('.body [aria-pressed="true"]')).length === 0;
         if (isEmpty && (await page.attribute('.done', 'aria-disabled')) === 'true') return;
         await use('.undo');
-        // A clock that is set goes back to its start at once.
-        if ((await page.all('.groove-clock, .unhooked')).length > 0) return;
+        // A clock that is set goes back to its start at once; a hand must not be taken where it stood before.
+        if (began !== '')
+          return void (await page.until('the clock is as it began', async () => (await handsSet()) === began));
       }
     },
   };

@@ -198,6 +198,30 @@ export const drawByTouch = async (
   moves.push(finger.release());
   await (driver.actions({ async: true }) as unknown as Inserting).insert(finger, ...moves).perform();
 };
+/** A finger flicks over a clock, lifted while it still moves, and taps something at once. */
+export const flickAndTap = async (
+  { driver }: Browser,
+  clock: WebElement,
+  [from, to]: readonly [degrees: number, degrees: number],
+  tapped: WebElement,
+): Promise<void> => {
+  const middleOf = async (of: WebElement): Promise<{ x: number; y: number }> => {
+    const { x, y, width, height } = await of.getRect();
+    return { x: x + width / 2, y: y + height / 2 };
+  };
+  const [middle, button] = [await middleOf(clock), await middleOf(tapped)];
+  const touch = async (type: string, at?: { x: number; y: number }): Promise<void> =>
+    driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints: at === undefined ? [] : [at] });
+  const onFace = async (degrees: number): Promise<{ x: number; y: number }> => {
+    const { x, y } = await onClock(clock, degrees, 70);
+    return { x: middle.x + x, y: middle.y + y };
+  };
+  await touch('touchStart', await onFace(from));
+  await touch('touchMove', await onFace(to));
+  await touch('touchEnd');
+  await touch('touchStart', button);
+  await touch('touchEnd');
+};
 /** Two fingers drag on a clock at once, each by its own hand. */
 export const dragByTwoFingers = async (
   driver: WebDriver,

@@ -1,5 +1,6 @@
 import { onScopeDispose, shallowRef, type Ref } from 'vue';
 import { angleOfPoint, turnBetween, type FacePoint, type Hand, type HandAngles } from '../../core/clock/index.ts';
+import { useTouchToItself } from './useTouchToItself.ts';
 
 /** Degrees from a hand beyond which it comes to the finger, instead of being turned at a distance. */
 const FAR = 20;
@@ -34,6 +35,7 @@ interface Grip {
  * under the finger; moves are drawn once a frame, in the order the fingers moved.
  */
 export const useHandDrag = ({ svg, disabled, fingers, angles, handAt, turn, onGrab, onLetGo }: Options) => {
+  useTouchToItself(svg);
   const grips = new Map<number, Grip>();
   const held = shallowRef<readonly Hand[]>([]);
   let frame = 0;

@@ -1,5 +1,6 @@
 import { shallowRef, type Ref } from 'vue';
 import { drawnOn, type Stroke, type StrokePoint } from '../../../core/strokes/index.ts';
+import { useTouchToItself } from '../../clock/useTouchToItself.ts';
 
 interface Options {
   readonly svg: Ref<SVGSVGElement | null>;
@@ -12,6 +13,7 @@ interface Options {
 
 /** A finger or pencil on a face: its way in face units, with every point the device reports in between. */
 export const usePencil = ({ svg, open, room, done }: Options) => {
+  useTouchToItself(svg);
   const began = performance.now();
   const now = shallowRef<readonly StrokePoint[]>([]);
   let pointer: number | undefined;
