@@ -24,12 +24,7 @@ interface ClassroomSeen {
 
 /** A teacher plans: from an empty class to a unit that is changed, undone, taken out and read back. */
 describe('the plan', () => {
-  beforeAll(async () => {
-    await browser.driver.sendDevToolsCommand('Browser.setDownloadBehavior', {
-      behavior: 'allow',
-      downloadPath: folder,
-    });
-  });
+  beforeAll(() => browser.downloadTo(folder));
   afterAll(() => {
     rmSync(folder, { recursive: true, force: true });
   });

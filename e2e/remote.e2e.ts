@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
+import { NETWORK_NAMES } from './support/chromium.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { journey } from './support/journey.ts';
@@ -10,7 +11,7 @@ import { soon } from './support/soon.ts';
 
 /** A teacher's board, and a phone that reaches it under the name the computer has on the classroom network. */
 describe('a remote', () => {
-  const NAME = 'clover-laptop.example';
+  const [NAME] = NETWORK_NAMES;
   let hoppel: Hoppel;
   let boardBrowser: Browser;
   let phoneBrowser: Browser;
@@ -21,7 +22,7 @@ describe('a remote', () => {
   beforeAll(async () => {
     hoppel = await startHoppel();
     boardBrowser = await startBrowser();
-    phoneBrowser = await startBrowser({ width: 390, height: 844, names: [NAME] });
+    phoneBrowser = await startBrowser({ width: 390, height: 844 });
     teacher = onPage(boardBrowser);
     phone = onPage(phoneBrowser);
     board = atBoard(teacher, hoppel.url);

@@ -6,6 +6,7 @@ import { timeOf } from '../core/clock/index.ts';
 import { rightAnswers, type Item } from '../core/items/index.ts';
 import type { AnswerRow, Tablets } from '../contract/index.ts';
 import { answeringOn } from './support/answering.ts';
+import { NETWORK_NAMES } from './support/chromium.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { startNetwork } from './support/network.ts';
@@ -22,7 +23,7 @@ beforeAll(async () => {
 afterAll(() => hoppel.remove());
 
 /** The same server by a name that is not this computer's own. */
-const NETWORK_NAME = 'classroom.test';
+const [, NETWORK_NAME] = NETWORK_NAMES;
 const onNetwork = (): string => hoppel.url.replace('localhost', NETWORK_NAME);
 const TIMES = [3, 9, 7, 2].map((hour) => timeOf(hour));
 const ITEMS: Item[] = TIMES.map((shown) => ({ kind: 'write-digital', shown }));
@@ -59,7 +60,7 @@ describe('a tablet on the classroom network, by plain http', () => {
   let browser: Browser;
   let page: Page;
   beforeAll(async () => {
-    browser = await startBrowser({ width: 1024, height: 768, names: [NETWORK_NAME] });
+    browser = await startBrowser({ width: 1024, height: 768 });
     page = onPage(browser);
     // Another name than localhost: the browser then allows as little as on a real tablet.
     await page.driver.get(`${onNetwork()}/station`);

@@ -158,7 +158,7 @@ describe('a round with thirty tablets', () => {
     const names = Array.from({ length: 8 }, (_, i) => `Guest ${i + 1}`);
     expect((await call('POST', '/children', { names })).ok).toBe(true);
     await call('POST', '/tablets/stand-ins', { pace: 25 });
-    await teacher.until('thirty sit', async () => (await tablets()).seats.length === 30, 20_000);
+    await teacher.until('thirty sit', async () => (await tablets()).seats.length === 30, 40_000);
     await teacher.driver.get(`${hoppel.url}/tablets`);
     await teacher.says('At a tablet: 30 of 30');
     await teacher.says('made-up');

@@ -1,0 +1,52 @@
+// Keeps one Chromium and its ChromeDriver for as long as the process that runs test files lives; ended with it, however it ends.
+// node keepChromium.mjs PID-OF-THAT-PROCESS FILE-TO-SAY-WHERE CHROMIUM CHROMEDRIVER
+import { spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const [pid, said, chromium, chromedriver, ...flags] = process.argv.slice(2);
+const LOOK_MS = 500;
+const profile = mkdtempSync(join(tmpdir(), 'hoppel-browser-'));
+const later = (ms) => new Promise((done) => setTimeout(done, ms));
+const isThere = () => {
+  try {
+    return process.kill(Number(pid), 0);
+  } catch {
+    return false;
+  }
+};
+
+const browser = spawn(chromium, [`--user-data-dir=${profile}`, '--remote-debugging-port=0', ...flags, 'about:blank'], {
+  stdio: 'ignore',
+});
+const driver = spawn(chromedriver, ['--port=0'], { stdio: ['ignore', 'pipe', 'ignore'] });
+const driverPort = new Promise((found) => {
+  let text = '';
+  driver.stdout.on('data', (piece) => {
+    text += piece;
+    const port = /successfully on port (\d+)/.exec(text)?.[1];
+    if (port !== undefined) found(Number(port));
+  });
+});
+const end = async () => {
+  rmSync(said, { force: true });
+  driver.kill();
+  if (browser.exitCode === null) {
+    browser.kill();
+    await new Promise((ended) => browser.once('exit', ended));
+  }
+  // What Chromium began to write as it ended may still come.
+  rmSync(profile, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
+  process.exit();
+};
+browser.once('exit', end);
+driver.once('exit', end);
+
+const portFile = join(profile, 'DevToolsActivePort');
+while (!existsSync(portFile)) await later(50);
+const [port, path] = readFileSync(portFile, 'utf8').split('\n');
+writeFileSync(`${said}.new`, JSON.stringify({ browser: Number(port), path, driver: await driverPort }));
+renameSync(`${said}.new`, said);
+while (isThere()) await later(LOOK_MS);
+await end();
