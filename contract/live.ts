@@ -1,16 +1,18 @@
 import type { BoardCommand, BoardView } from './board.ts';
-import type { BoardState } from './round.ts';
+import type { BoardState, RoundNews } from './round.ts';
 import type { StationRound } from './station.ts';
 import type { Settings } from './settings.ts';
 import type { Draft, Drafts } from './tablets.ts';
 
 /**
- * Server-sent events. Each carries the whole state it is about, not a change to it, and every stream begins with
- * the current state: after a lost connection the first event is all that was missed.
+ * Server-sent events. Every stream begins with the current state: after a lost connection the first event is all that was missed. Most
+ * carry the whole state they are about; of what grows with each answer, only what came.
  */
 export interface TeacherEvents {
-  /** Round, answers and listening tablets, as the board shows them. */
+  /** Round, answers to the task of now and listening tablets, as the board shows them. */
   board: BoardState;
+  /** An answer came in the round on the board. */
+  answer: RoundNews;
   /** Something in the record or the class changed; whoever shows it fetches it again. */
   record: { readonly lessonId: number | null };
   settings: Settings;

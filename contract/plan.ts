@@ -123,6 +123,8 @@ export const PlanState = z.strictObject({
   skipped: DaysOff,
   undo: PlanDeed.nullable(),
   redo: PlanDeed.nullable(),
+  /** The newest state of the unit cannot be read: this is the one before it. */
+  fellBack: z.boolean(),
 });
 export type PlanState = z.infer<typeof PlanState>;
 

@@ -34,6 +34,8 @@ export const PROBLEM_CODES = [
   'seat-lost',
   'other-child',
   'no-stand-ins',
+  'unreadable-stored',
+  'cannot-be-kept',
   'failed',
 ] as const;
 export const ProblemCode = z.enum(PROBLEM_CODES);

@@ -99,18 +99,44 @@ export type PutAway = z.infer<typeof PutAway>;
 export const RoundAnswer = z.strictObject({
   childId: z.int(),
   index: z.int(),
-  answer: Answer,
+  /** Of a drawing what was read of it, null where nothing could be: its lines are sent to who asks for them. */
+  answer: Answer.nullable(),
   verdict: Verdict,
   source: z.enum(['tablet', 'teacher', 'simulated']),
 });
 export type RoundAnswer = z.infer<typeof RoundAnswer>;
 
-/** The board's state: the open round, if any, its answers, and the children whose tablets are listening. */
+/** How many answered an item of a round, and how many of them missed it. */
+export const RoundCount = z.strictObject({ given: z.int().min(0), missed: z.int().min(0) });
+export type RoundCount = z.infer<typeof RoundCount>;
+
+/** Which of two things a server said is the newer: it grows with each, and begins again with each start of the server. */
+const SaidAs = z.strictObject({ run: SenderId, seq: z.int().min(0) });
+
+/** The board's state: the open round, if any, what is known of it, and the children whose tablets are listening. */
 export const BoardState = z.strictObject({
   round: Round.nullable(),
+  /** Answers to the item of now. */
   answers: z.array(RoundAnswer),
+  /** Of each item, in asking order. */
+  counts: z.array(RoundCount),
   stations: z.array(z.int()),
   /** The server's clock when this was made, in milliseconds. */
   serverNow: z.number(),
+  saidAs: SaidAs,
 });
 export type BoardState = z.infer<typeof BoardState>;
+
+/** One answer came in a round. */
+export const RoundNews = z.strictObject({
+  roundId: SenderId,
+  answer: RoundAnswer,
+  /** Of its item, with it. */
+  count: RoundCount,
+  saidAs: SaidAs,
+});
+export type RoundNews = z.infer<typeof RoundNews>;
+
+/** What children answered to one item of a round, drawings with their lines. */
+export const TaskAnswers = z.array(z.strictObject({ ...RoundAnswer.shape, answer: Answer }));
+export type TaskAnswers = z.infer<typeof TaskAnswers>;

@@ -13,8 +13,12 @@ export const Time = z.custom<DialTime>((value) => typeof value === 'number' && i
 export const Angle = z.number().min(0).max(360);
 /** An id made by the sender, so that sending again stores nothing twice. */
 export const SenderId = z.uuid();
+/** Days a unit can have to do with: its children are at school in them. */
+const DAYS = { first: '2000-01-01', last: '2199-12-31' } as const;
 /** A calendar day, YYYY-MM-DD. */
-export const CalendarDay = z.iso.date({ error: 'must be a day written YYYY-MM-DD' });
+export const CalendarDay = z.iso
+  .date({ error: 'must be a day written YYYY-MM-DD' })
+  .refine((day) => day >= DAYS.first && day <= DAYS.last, { error: 'must be a day from 2000 to 2199' });
 /** Whole minutes after midnight, 0..1439. */
 export const TimeOfDay = z.custom<DayTime>((value) => typeof value === 'number' && isDayTime(value), {
   error: 'must be whole minutes after midnight, 0 to 1439',

@@ -37,7 +37,7 @@ export const makeDemo = (db: Database, today: Day): void => {
   let moment = new Date(`${firstDay}T07:30:00`);
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
-  const classrooms = createClassrooms({ db, classes, tablets, now: () => moment, behaviours: {} });
+  const classrooms = createClassrooms({ db, classes, tablets, now: () => moment, ticks: () => 0, behaviours: {} });
   createClassSetUp({ db, classes, classrooms })({
     id: DEMO_CLASS + schoolDayFrom(today, 0),
     name: 'Clover Room',

@@ -9,7 +9,7 @@ import { createClassRepository } from './classes/classRepository.ts';
 import { classRoutes } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
 import { createClassrooms, type FindClassroom } from './classroom/classrooms.ts';
-import type { Now } from './clock.ts';
+import { TICKS, type Now, type Ticks } from './clock.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
@@ -32,6 +32,7 @@ import { webRoutes } from './web/webRoutes.ts';
 export interface AppParts {
   readonly db: Database;
   readonly now: Now;
+  readonly ticks?: Ticks;
   /** Folder of the built interface; left out in tests of the routes alone. */
   readonly webFolder?: string;
   /** Where other devices reach this server; nowhere unless said otherwise. */
@@ -77,12 +78,12 @@ export interface App {
 }
 
 /** Builds the whole server from its parts; tests build it too. */
-export const createApp = ({ db, now, webFolder, reach = NOWHERE, behaviours = {} }: AppParts): App => {
+export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, behaviours = {} }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
-  const classrooms = createClassrooms({ db, classes, tablets, now, behaviours });
+  const classrooms = createClassrooms({ db, classes, tablets, now, ticks, behaviours });
   const setUp = createClassSetUp({ db, classes, classrooms });
-  const pairing = createPairing(now);
+  const pairing = createPairing(ticks);
   const find: FindClassroom = () => classrooms.opened();
 
   const app = express();

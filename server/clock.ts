@@ -3,6 +3,13 @@ import type { Day } from '../core/planning/index.ts';
 /** The time of day as the server takes it; tests and pictures fix it. */
 export type Now = () => Date;
 
+/**
+ * Milliseconds since some moment, running on evenly whatever the clock on the wall is set to: for how long something has lasted. Tests
+ * pass their own.
+ */
+export type Ticks = () => number;
+export const TICKS: Ticks = () => performance.now();
+
 /** The calendar day of a moment where the school is (the machine's time zone). */
 export const dayOf = (moment: Date): Day =>
   [moment.getFullYear(), moment.getMonth() + 1, moment.getDate()]

@@ -26,6 +26,8 @@ export interface School {
   delete(path: string): Test;
   /** Lets time pass. @param ms milliseconds */
   passTime(ms: number): void;
+  /** Somebody sets the computer's clock, while no time passes. @param ms milliseconds later, or earlier where negative */
+  setClock(ms: number): void;
   /** Breaks every connection that is open, as a computer does that slept. */
   cutConnections(): void;
   /** Ends the server and starts a new one on the same file. */
@@ -80,12 +82,14 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   let endLive: () => Promise<void>;
   let ownUrl = '';
   let passed = 0;
+  let setBy = 0;
   if (demo) writeFileSync(file, demoFile());
   const start = async (): Promise<void> => {
     db = openDatabase(file);
     const { app, end } = createApp({
       db,
-      now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed),
+      now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed + setBy),
+      ticks: () => passed,
       reach: { lan: false, addresses: () => [ownUrl], own: () => ownUrl },
     });
     endLive = end;
@@ -143,6 +147,9 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
     answer: (body) => asking(url, passOf((body as { childId?: number }).childId ?? 1)).post('/answers', body),
     passTime: (ms) => {
       passed += ms;
+    },
+    setClock: (ms) => {
+      setBy += ms;
     },
     cutConnections: () => server.closeAllConnections(),
     restart: async () => {

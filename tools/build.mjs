@@ -9,7 +9,7 @@ rmSync(join(ROOT, 'dist'), { recursive: true, force: true });
 await buildWeb({ configFile: join(ROOT, 'web/vite.config.ts'), logLevel: 'warn' });
 await bundle({
   absWorkingDir: ROOT,
-  entryPoints: { main: 'server/main.ts', makeDemo: 'demo/main.ts' },
+  entryPoints: { main: 'server/main.ts', makeDemo: 'demo/main.ts', calendarWorker: 'server/plan/calendarWorker.ts' },
   outdir: 'dist/server',
   bundle: true,
   platform: 'node',

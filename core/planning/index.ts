@@ -3,6 +3,7 @@ export {
   WEEKDAYS,
   addDays,
   dayOffAt,
+  daysBetween,
   isDay,
   isTeachingDay,
   mondayOf,

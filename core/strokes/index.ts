@@ -7,6 +7,7 @@ export {
   pointsIn,
   resampled,
   strokePath,
+  thinned,
   type Stroke,
   type StrokePoint,
 } from './stroke.ts';

@@ -111,14 +111,7 @@ const confidenceOf = (line: Line, others: readonly Line[]): number => {
 
 const isDot = (stroke: Stroke): boolean => stroke.length === 0 || extent(stroke) <= DOT;
 
-/**
- * The hands of a freehand drawing: strokes are split where they turn round, dots, arrowheads and what went past the
- * middle are left out, what was drawn over or in two parts is put together, and each hand's direction is the axis
- * through the middle nearest to its points (total least squares, so the outer end counts most). Nothing is known here
- * of what should have been drawn.
- * @param strokes in face units, middle 0,0, y down
- */
-export const readDrawing = (strokes: readonly Stroke[]): DrawingRead => {
+const read = (strokes: readonly Stroke[]): DrawingRead => {
   const runs = strokes
     .filter((stroke) => !isDot(stroke))
     .flatMap((stroke) => runsOf(resampled(stroke, SPACING), SPACING))
@@ -154,4 +147,19 @@ export const readDrawing = (strokes: readonly Stroke[]): DrawingRead => {
       .sort((a, b) => a.reach - b.reach),
     offCentre,
   };
+};
+/** What was read of a drawing, as long as the drawing itself is there: marking and showing ask for the same. */
+const known = new WeakMap<readonly Stroke[], DrawingRead>();
+
+/**
+ * The hands of a freehand drawing: strokes are split where they turn round, dots, arrowheads and what went past the
+ * middle are left out, what was drawn over or in two parts is put together, and each hand's direction is the axis
+ * through the middle nearest to its points (total least squares, so the outer end counts most). Nothing is known here
+ * of what should have been drawn.
+ * @param strokes in face units, middle 0,0, y down
+ */
+export const readDrawing = (strokes: readonly Stroke[]): DrawingRead => {
+  const found = known.get(strokes) ?? read(strokes);
+  known.set(strokes, found);
+  return found;
 };

@@ -32,6 +32,19 @@ export const drawnOn = (stroke: Stroke, points: readonly StrokePoint[], room: nu
 /** Points in a whole drawing. */
 export const pointsIn = (strokes: readonly Stroke[]): number => strokes.reduce((sum, { length }) => sum + length, 0);
 
+/**
+ * The drawing with fewer points, to be looked at: of each line its ends and, evenly, some between. Nothing is read from it.
+ * @param most points of all lines together, and two more a line at most
+ */
+export const thinned = (strokes: readonly Stroke[], most: number): Stroke[] => {
+  const share = most / pointsIn(strokes);
+  if (share >= 1) return [...strokes];
+  return strokes.map((stroke) => {
+    const kept = Math.min(stroke.length, Math.max(2, Math.floor(stroke.length * share)));
+    return Array.from({ length: kept }, (_, i) => stroke[Math.round((i * (stroke.length - 1)) / (kept - 1))]!);
+  });
+};
+
 /** Distance between the farthest corners of the box round some points, in face units. */
 export const extent = (points: readonly FacePoint[]): number => {
   const xs = points.map(({ x }) => x);

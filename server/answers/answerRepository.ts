@@ -1,5 +1,5 @@
 import type { Database } from 'better-sqlite3';
-import { AnswerRow } from '../../contract/index.ts';
+import type { AnswerRow, RoundAnswer } from '../../contract/index.ts';
 
 interface StoredRow {
   id: string;
@@ -17,22 +17,53 @@ interface StoredRow {
   day: string;
 }
 
-const fromRow = (row: StoredRow): AnswerRow =>
-  AnswerRow.parse({
-    id: row.id,
-    childId: row.child_id,
-    lessonId: row.lesson_id,
-    roundId: row.round_id,
-    roundIndex: row.round_index,
-    attempt: row.attempt,
-    item: JSON.parse(row.item),
-    answer: JSON.parse(row.answer),
-    verdict: row.verdict,
-    findings: JSON.parse(row.findings),
-    source: row.source,
-    storedAt: row.stored_at,
-    day: row.day,
-  });
+/** Everything was checked when it came: checking it again would take half the time of a class page. */
+const fromRow = (row: StoredRow): AnswerRow => ({
+  id: row.id,
+  childId: row.child_id,
+  lessonId: row.lesson_id,
+  roundId: row.round_id,
+  roundIndex: row.round_index,
+  attempt: row.attempt,
+  item: JSON.parse(row.item) as AnswerRow['item'],
+  answer: JSON.parse(row.answer) as AnswerRow['answer'],
+  verdict: row.verdict as AnswerRow['verdict'],
+  findings: JSON.parse(row.findings) as AnswerRow['findings'],
+  source: row.source as AnswerRow['source'],
+  storedAt: row.stored_at,
+  day: row.day,
+});
+
+interface RoundAnswerRow {
+  seq: number;
+  id: string;
+  child_id: number;
+  round_index: number;
+  answer: string | null;
+  verdict: string;
+  source: string;
+}
+/** What an answer says of its lesson having been held. */
+interface HeldRow {
+  readonly seq: number;
+  readonly lessonId: number;
+  readonly day: string;
+  readonly inRound: number;
+}
+/** An answer in a round and its place in the record. */
+type RoundAnswerRead = RoundAnswer & { readonly seq: number; readonly id: string };
+/** A drawing can be a quarter of a megabyte; what is known of it without its lines stays in the data file. */
+const ROUND_COLUMNS = `seq, id, child_id, round_index, verdict, source,
+  CASE answer ->> '$.kind' WHEN 'strokes' THEN NULL ELSE answer END AS answer`;
+const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
+  seq: row.seq,
+  id: row.id,
+  childId: row.child_id,
+  index: row.round_index,
+  answer: row.answer === null ? null : (JSON.parse(row.answer) as RoundAnswer['answer']),
+  verdict: row.verdict as RoundAnswer['verdict'],
+  source: row.source as RoundAnswer['source'],
+});
 
 const COLUMNS =
   'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
@@ -52,9 +83,27 @@ export const createAnswerRepository = (db: Database, classId: number) => {
   const selectCountedOfChild = db.prepare<[number], StoredRow>(
     `SELECT ${COLUMNS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
-  const selectCountedOfRound = db.prepare<[string], StoredRow>(
-    `SELECT ${COLUMNS} FROM counted_answer WHERE round_id = ? ORDER BY seq`,
+  const selectCountedOfTask = db.prepare<[string, number], StoredRow>(
+    `SELECT ${COLUMNS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
   );
+  const selectOfRound = db.prepare<[string], RoundAnswerRow>(
+    `SELECT ${ROUND_COLUMNS} FROM answer WHERE round_id = ? ORDER BY seq`,
+  );
+  // The sign keeps SQLite from walking the whole round by its index: the few rows behind the last one read are fewer.
+  const selectOfRoundAfter = db.prepare<[number, string], RoundAnswerRow>(
+    `SELECT ${ROUND_COLUMNS} FROM answer WHERE seq > ? AND +round_id = ? ORDER BY seq`,
+  );
+  const selectHeld = db.prepare<[number, number], HeldRow>(`
+    SELECT a.seq, a.lesson_id AS lessonId, a.day, a.round_id IS NOT NULL AS inRound
+    FROM answer AS a JOIN lesson AS l ON l.id = a.lesson_id
+    WHERE a.seq > ? AND l.class_id = ?
+    ORDER BY a.seq`);
+  const selectHasAnswered = db
+    .prepare<[string, number, number], number>(
+      `SELECT 1 FROM answer WHERE round_id = ? AND round_index = ? AND child_id = ? AND source <> 'teacher'`,
+    )
+    .pluck();
+  let removals = 0;
   const selectTablet = db.prepare<[string, number], StoredRow>(`
     SELECT ${COLUMNS} FROM answer
     WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
@@ -88,7 +137,19 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     /** Another text whenever the answers are others: they only come, and stand-ins' go. */
     stamp: (): string => selectStamp.get(classId) ?? '',
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
-    countedOfRound: (roundId: string): AnswerRow[] => selectCountedOfRound.all(roundId).map(fromRow),
+    /** Answers to one task of a round that count, as they came. */
+    countedOfTask: (roundId: string, index: number): AnswerRow[] =>
+      selectCountedOfTask.all(roundId, index).map(fromRow),
+    /** Answers in a round behind a place in the record, every one, oldest first; drawings without their lines. @param seq 0 for all */
+    ofRoundAfter: (roundId: string, seq: number): RoundAnswerRead[] =>
+      (seq === 0 ? selectOfRound.all(roundId) : selectOfRoundAfter.all(seq, roundId)).map(fromRoundRow),
+    /** Of every answer behind a place in the record: its lesson, its school day, whether a round asked for it. */
+    heldAfter: (seq: number): HeldRow[] => selectHeld.all(seq, classId),
+    /** Has a child answered a task of a round on a tablet? */
+    hasAnswered: (roundId: string, index: number, childId: number): boolean =>
+      selectHasAnswered.get(roundId, index, childId) !== undefined,
+    /** Grows whenever answers were taken out of the record: otherwise they only come. */
+    removals: (): number => removals,
     noteStandIn: (id: string): void => {
       insertStandIn.run(id);
     },
@@ -96,6 +157,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     /** Takes every answer of stand-ins out of the record: the only ones that can be. */
     removeStandIns: (): void => {
       deleteStandIns.run();
+      removals += 1;
     },
     /** What a child has answered in a round on a tablet, in order. */
     fromTablet: (roundId: string, childId: number): AnswerRow[] => selectTablet.all(roundId, childId).map(fromRow),

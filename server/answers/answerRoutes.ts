@@ -16,6 +16,6 @@ export const answerRoutes = (classrooms: Classrooms, tablets: TabletRepository):
     const { recorder, live } = classrooms.ofChild(posted.childId);
     if (!tablets.hasSat(id, posted.childId)) throw new HoppelError('other-child');
     const { row, fresh } = recorder.fromTablet(posted, simulated);
-    if (fresh) live.answersChanged(row.lessonId);
+    if (fresh) live.answered(row);
     res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
   });

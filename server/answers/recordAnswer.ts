@@ -103,8 +103,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
       const round = rounds.one(roundId);
       if (round.closed) throw new HoppelError('round-closed');
       const item = roundItem(round, index);
-      if (answers.fromTablet(roundId, child.id).some(({ roundIndex }) => roundIndex === index))
-        throw new HoppelError('already-answered');
+      if (answers.hasAnswered(roundId, index, child.id)) throw new HoppelError('already-answered');
       const row = {
         id: posted.id,
         childId: child.id,

@@ -4,7 +4,7 @@ import { createRecorder } from '../answers/recordAnswer.ts';
 import { createBoardRelay } from '../board/boardRelay.ts';
 import { createChildRepository } from '../children/childRepository.ts';
 import type { ClassRepository, ClassRow } from '../classes/classRepository.ts';
-import type { Now } from '../clock.ts';
+import type { Now, Ticks } from '../clock.ts';
 import { createDayRepository } from '../day/dayRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { createDesk } from '../lessons/desk.ts';
@@ -29,6 +29,7 @@ export interface ClassroomParts {
   readonly classes: ClassRepository;
   readonly tablets: TabletRepository;
   readonly now: Now;
+  readonly ticks: Ticks;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours: Behaviours;
 }
@@ -39,7 +40,7 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, behaviours } = parts;
+  const { db, classes, tablets, now, ticks, behaviours } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -48,8 +49,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   };
   const children = createChildRepository(db, classId);
   const plans = createPlanRepository(db, classId);
-  const lessons = createLessonRepository(db, classId, plans);
   const answers = createAnswerRepository(db, classId);
+  const lessons = createLessonRepository(db, classId, { plans, answers });
   const rounds = createRoundRepository(db, classId);
   const settings = createSettingsRepository(db, classId);
   const day = createDayRepository(db, classId);
@@ -57,7 +58,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
   const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
-  const seats = createSeats(now);
+  const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const live = createLive({ runner, settings, relay, seats });
   return {
@@ -79,7 +80,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     seats,
     live,
     tablets,
-    door: createDoor({ db, classId, tablets, now }),
+    door: createDoor({ db, classId, tablets, now, ticks }),
     room: createRoom(behaviours),
     practice: createPractice({ lessons, answers, sets, now }),
     desk: createDesk({ db, row, lessons, children, answers, planner, now }),

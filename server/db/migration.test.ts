@@ -63,7 +63,8 @@ describe('a data file of one class', () => {
     const classes = createClassRepository(db);
     const classId = classes.openId();
     const plans = createPlanRepository(db, classId);
-    return { classes, classId, plans, lessons: createLessonRepository(db, classId, plans) };
+    const answers = createAnswerRepository(db, classId);
+    return { classes, classId, plans, lessons: createLessonRepository(db, classId, { plans, answers }) };
   };
 
   it('becomes a file of several with that class open, its children in the order they had, its settings', () => {

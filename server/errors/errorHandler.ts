@@ -1,6 +1,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import { ZodError } from 'zod';
 import type { Problem } from '../../contract/index.ts';
+import { UnreadableStored } from '../db/stored.ts';
 import { HoppelError } from './hoppelError.ts';
 
 /** Errors of the body parser carry a type. */
@@ -23,8 +24,8 @@ const toHoppelError = (error: unknown): HoppelError | undefined => {
 
 /** The one place where errors become answers; what is not foreseen is logged and answered without its inside. */
 export const errorHandler = (error: unknown, _req: Request, res: Response, next: NextFunction): void => {
-  const known = toHoppelError(error);
-  if (known === undefined) console.error(error);
+  const known = error instanceof UnreadableStored ? new HoppelError('unreadable-stored') : toHoppelError(error);
+  if (known === undefined || error instanceof UnreadableStored) console.error(error);
   if (res.headersSent) {
     next(error);
     return;

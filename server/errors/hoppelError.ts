@@ -39,6 +39,8 @@ const STATUS: Record<ProblemCode, number> = {
   'seat-lost': 409,
   'other-child': 403,
   'no-stand-ins': 409,
+  'unreadable-stored': 500,
+  'cannot-be-kept': 409,
   failed: 500,
 };
 
@@ -82,6 +84,8 @@ const MESSAGE: Record<ProblemCode, string> = {
   'seat-lost': 'This tablet has no child any more.',
   'other-child': 'A tablet answers only for a child that sits at it. Nothing was stored.',
   'no-stand-ins': 'Made-up children only come into the made-up class.',
+  'unreadable-stored': 'Something in the data file cannot be read. What was sent is not lost: it is sent again later.',
+  'cannot-be-kept': 'The unit cannot be kept as it would be then. Nothing was changed.',
   failed: 'Something went wrong in Hoppel. Nothing was stored.',
 };
 

@@ -2,17 +2,20 @@ import type { Database } from 'better-sqlite3';
 import type { Lesson } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { PlanRepository } from '../plan/planRepository.ts';
+import { createHeldLessons } from './heldLessons.ts';
+
+interface Parts {
+  readonly plans: Pick<PlanRepository, 'maybeHead'>;
+  readonly answers: Pick<AnswerRepository, 'heldAfter' | 'removals'>;
+}
 
 /** The lessons of one class's unit as it stands, and what is kept beside the plan: ticks, notes, decisions. */
-export const createLessonRepository = (db: Database, classId: number, plans: Pick<PlanRepository, 'maybeHead'>) => {
+export const createLessonRepository = (db: Database, classId: number, { plans, answers }: Parts) => {
   const exists = db.prepare<[number, number], number>('SELECT 1 FROM lesson WHERE id = ? AND class_id = ?').pluck();
   const insert = db.prepare<[number]>('INSERT INTO lesson (class_id) VALUES (?)');
-  const selectTaught = db
-    .prepare<[number], number>(
-      'SELECT DISTINCT a.lesson_id FROM answer AS a JOIN lesson AS l ON l.id = a.lesson_id WHERE l.class_id = ?',
-    )
-    .pluck();
+  const held = createHeldLessons(answers);
   const selectNote = db.prepare<[number], string>('SELECT note FROM lesson WHERE id = ?').pluck();
   const updateNote = db.prepare<[string, number]>('UPDATE lesson SET note = ? WHERE id = ?');
   const selectTicks = db
@@ -45,8 +48,8 @@ export const createLessonRepository = (db: Database, classId: number, plans: Pic
     },
     /** Did the class ever have such a lesson? One taken out of the unit still takes answers that were on their way. */
     isKnown: (id: number): boolean => exists.get(id, classId) !== undefined,
-    /** Ids of lessons children have answered in. */
-    taught: (): ReadonlySet<number> => new Set(selectTaught.all(classId)),
+    /** Ids of lessons the class has held. */
+    taught: (): ReadonlySet<number> => held(all()),
     /** Ids for so many new lessons, one after another. @returns the first */
     reserve: (count: number): number => {
       let first = 0;

@@ -11,7 +11,7 @@ describe('live streams', () => {
   afterEach(() => school.close());
   const board = (
     { event, data }: Heard,
-    fits: (state: { round: { phase: string } | null; answers: unknown[]; stations: number[] }) => boolean,
+    fits: (state: { round: { phase: string } | null; stations: number[] }) => boolean,
   ): boolean => event === 'board' && fits(data as never);
 
   /** A tablet at which a child has sat down. */
@@ -48,7 +48,7 @@ describe('live streams', () => {
     await tablet.until(({ event }) => event === 'round');
     tablet.heard.length = 0;
     await school.answer(tabletAnswer(1, round.id, 0, 180)).expect(201);
-    await teacher.until((one) => board(one, ({ answers }) => answers.length === 1));
+    await teacher.until(({ event, data }) => event === 'answer' && (data as { roundId: string }).roundId === round.id);
     await school.post(`/rounds/${round.id}/moves`, { move: 'next', version: 0 }).expect(200);
     await tablet.until(({ event, data }) => event === 'round' && (data as { phase: string }).phase === 'think');
     expect(JSON.stringify(tablet.heard)).not.toMatch(/answers|verdict/);

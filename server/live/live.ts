@@ -1,8 +1,18 @@
 import { createChannel, createSession, type Session } from 'better-sse';
 import type { Request, Response } from 'express';
 import type { BoardRelay } from '../board/boardRelay.ts';
-import type { BoardCommand, BoardState, Draft, Drafts, StationEvents, TeacherEvents } from '../../contract/index.ts';
+import type {
+  AnswerRow,
+  BoardCommand,
+  BoardState,
+  Draft,
+  Drafts,
+  StationEvents,
+  TeacherEvents,
+} from '../../contract/index.ts';
 import type { Answer } from '../../core/items/index.ts';
+import { thinned } from '../../core/strokes/index.ts';
+import { safely } from '../common/safely.ts';
 import { remoteBoard } from '../remote/remoteView.ts';
 import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
@@ -33,6 +43,11 @@ const RETRY_MS = 1000;
 /** What a remote hears of. */
 const REMOTE_HEARS: ReadonlySet<keyof TeacherEvents> = new Set(['board', 'settings', 'view', 'command', 'classroom']);
 
+/** Points of a drawing in the making that are shown: enough for a tile on the wall, and a message of a few kilobytes. */
+const POINTS_SHOWN = 200;
+const shown = (answer: Answer): Answer =>
+  answer.kind === 'strokes' ? { kind: 'strokes', strokes: thinned(answer.strokes, POINTS_SHOWN) } : answer;
+
 interface Parts {
   readonly runner: RoundRunner;
   readonly settings: SettingsRepository;
@@ -41,8 +56,8 @@ interface Parts {
 }
 
 /**
- * The live streams of one class: one for the teacher's screens, one for the tablets. Every event carries the whole
- * state it is about and every stream begins with the current state, so a reconnect catches up at once.
+ * The live streams of one class: one for the teacher's screens, one for the tablets. Every stream begins with the current state, so a
+ * reconnect catches up at once.
  */
 export const createLive = ({ runner, settings, relay, seats }: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
@@ -74,7 +89,7 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
   const drafts = new Map<number, Answer>();
   let draftsOf = '';
   const allDrafts = (): Drafts | null => {
-    const { round } = board();
+    const round = runner.today();
     if (round === null) return null;
     const place = `${round.id} ${round.index}`;
     if (place !== draftsOf) drafts.clear();
@@ -98,9 +113,12 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
   };
 
   /** A tablet that fell silent does not say so. */
-  const lookRound = setInterval(() => {
-    if (listening().join() !== told) seatsChanged();
-  }, LOOK_ROUND_MS);
+  const lookRound = setInterval(
+    safely('looking round', () => {
+      if (listening().join() !== told) seatsChanged();
+    }),
+    LOOK_ROUND_MS,
+  );
   lookRound.unref();
 
   const register = (screen: Screen): void => {
@@ -122,8 +140,9 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
     draft: (childId: number, roundId: string, index: number, answer: Answer): void => {
       const now = allDrafts();
       if (now === null || now.roundId !== roundId || now.index !== index) return;
-      drafts.set(childId, answer);
-      tellTeachers('draft', { childId, roundId, index, answer });
+      const draft = shown(answer);
+      drafts.set(childId, draft);
+      tellTeachers('draft', { childId, roundId, index, answer: draft });
     },
     /** Children of some seats were sent off: their tablets go back to the pictures. */
     sendAway: (gone: readonly string[]): void => {
@@ -152,6 +171,13 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
       tellTeachers('drafts', allDrafts());
       tellStations('round', stationRound(state.round));
     },
+    /** One answer was kept. */
+    answered: (row: AnswerRow): void => {
+      const news = runner.newsOf(row);
+      if (news !== undefined) tellTeachers('answer', news);
+      tellTeachers('record', { lessonId: row.lessonId });
+    },
+    /** Several answers came or went. */
     answersChanged: (lessonId: number | null): void => {
       tellTeachers('board', board());
       tellTeachers('record', { lessonId });
@@ -193,12 +219,15 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
       stations.register(session);
       tablets.add(session);
       if (seat !== undefined) seats.hear(tabletId, seat);
-      session.once('disconnected', () => {
-        tablets.delete(session);
-        if (!ended) seatsChanged();
-      });
+      session.once(
+        'disconnected',
+        safely('a tablet that went', () => {
+          tablets.delete(session);
+          if (!ended) seatsChanged();
+        }),
+      );
       session.push(settings.one(), 'settings');
-      session.push(stationRound(board().round), 'round');
+      session.push(stationRound(runner.today()), 'round');
       seatsChanged();
     },
   };

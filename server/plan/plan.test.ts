@@ -297,6 +297,46 @@ describe('files in and out', () => {
       passedOver: 1,
     });
   });
+  it.each([
+    ['every fifth day since 2016', 'FREQ=DAILY;INTERVAL=5', '20160104', ['2026-12-02', '2026-12-07']],
+    ['every second week since 2016', 'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,WE', '20160104', ['2026-12-07', '2026-12-09']],
+    ['four thousand times', 'FREQ=DAILY;COUNT=4000', '20160104', ['2026-11-29', '2026-11-30']],
+    ['every first Monday', 'FREQ=MONTHLY;BYDAY=1MO', '20160104', ['2026-12-07', '2027-01-04']],
+    ['daily until this autumn', 'FREQ=DAILY;UNTIL=20261130', '20160104', ['2026-11-29', '2026-11-30']],
+    ['not yet', 'FREQ=DAILY', '20270110', ['2027-01-10', '2027-01-11']],
+  ])('a series is walked on the unit’s days alone, and falls on the right ones: %s', async (_, rule, start, days) => {
+    const text = calendar(event(`DTSTART;VALUE=DATE:${start}`, `RRULE:${rule}`, 'SUMMARY:x'));
+    const { body } = await school.post('/plan/days-off', { text, from: '2026-11-29', to: '2027-02-01' }).expect(200);
+    const found = (body.daysOff as { from: string }[]).map(({ from }) => from);
+    expect(found.slice(0, days.length)).toEqual(days);
+  });
+  it('a series of several days that began before the unit reaches into it', async () => {
+    const text = calendar(
+      event('DTSTART;VALUE=DATE:20160103', 'DTEND;VALUE=DATE:20160107', 'RRULE:FREQ=WEEKLY', 'SUMMARY:x'),
+    );
+    const { body } = await school.post('/plan/days-off', { text, from: '2026-12-01', to: '2026-12-05' }).expect(200);
+    expect(body.daysOff).toEqual([{ from: '2026-11-29', to: '2026-12-02', name: 'x' }]);
+  });
+  it.each([
+    ['the 30th of February, every day', [['RRULE:FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30']], 'without end'],
+    [
+      'five that are counted, daily for twenty-six years',
+      Array(5).fill(['RRULE:FREQ=DAILY;COUNT=400000']),
+      'too often',
+    ],
+  ])(
+    'a calendar that repeats without end is refused with a sentence, and the room goes on: %s',
+    async (_, events, why) => {
+      const text = calendar(
+        ...(events as string[][]).map((lines) => event('DTSTART;VALUE=DATE:20000101', ...lines, 'SUMMARY:x')),
+      );
+      const sent = school.post('/plan/days-off', { text, from: '2026-11-01', to: '2027-02-01' }).then((reply) => reply);
+      await school.get('/classroom').expect(200);
+      const { status, body } = await sent;
+      expect([status, body.code]).toEqual([400, 'bad-file']);
+      expect(body.message).toContain(why);
+    },
+  );
   it.each(['', 'a letter to parents', 'BEGIN:VCALENDAR\nBEGIN:VEVENT\nEND:VCALENDAR', 'BEGIN:VCARD\nEND:VCARD'])(
     'what is no calendar is refused: %j',
     async (text) => {

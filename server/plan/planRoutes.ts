@@ -43,9 +43,8 @@ export const planRoutes = (find: FindClassroom): Router => {
     res.json(changed(req));
   });
 
-  router.post('/days-off', (req, res) => {
-    const { text, from, to } = PostCalendarFile.parse(req.body);
-    res.json(readDaysOff(text, from, to) satisfies CalendarFileReply);
+  router.post('/days-off', async (req, res) => {
+    res.json((await readDaysOff(PostCalendarFile.parse(req.body))) satisfies CalendarFileReply);
   });
   router.post('/unit-file', (req, res) => {
     const { id, text } = PostUnitFile.parse(req.body);

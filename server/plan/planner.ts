@@ -69,13 +69,14 @@ export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts)
     maybeState: (): PlanState | undefined => {
       const found = plans.maybeHead();
       if (found === undefined) return undefined;
-      const { seq, plan, deed, before } = found;
+      const { seq, plan, deed, before, fellBack } = found;
       return {
         version: seq,
         choices: plan.choices as UnitChoices,
         skipped: [...plan.skipped],
         undo: before === undefined ? null : deed,
         redo: plans.maybeAfter(seq)?.deed ?? null,
+        fellBack,
       };
     },
     /** Lays out a unit; past and given lessons stay before it. The same id again does nothing. */

@@ -1,5 +1,5 @@
 import { randomBytes, randomInt } from 'node:crypto';
-import type { Now } from '../clock.ts';
+import type { Ticks } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 /** Wrong codes before a new one is made, and milliseconds nobody can try then. */
@@ -15,12 +15,11 @@ const freshCode = (): string => String(randomInt(0, 1_000_000)).padStart(6, '0')
  * Lets a second device of the teacher's in, by a code that only the board shows. Kept in memory: after a restart every device asks
  * again.
  */
-export const createPairing = (now: Now) => {
+export const createPairing = (time: Ticks) => {
   let code = freshCode();
   let wrong = 0;
-  let shutUntil = 0;
+  let shutUntil = -Infinity;
   const tokens = new Map<string, number>();
-  const time = (): number => now().getTime();
   return {
     /** Six digits. */
     code: (): string => code,
@@ -45,7 +44,7 @@ export const createPairing = (now: Now) => {
       tokens.set(token, time() + REMOTE_MS);
       return token;
     },
-    isLetIn: (token: string | undefined): boolean => token !== undefined && (tokens.get(token) ?? 0) > time(),
+    isLetIn: (token: string | undefined): boolean => token !== undefined && (tokens.get(token) ?? -Infinity) > time(),
   };
 };
 export type Pairing = ReturnType<typeof createPairing>;

@@ -1,7 +1,7 @@
 import type { BoardState, Classroom } from '../../contract/index.ts';
 
 /** A board's state as a remote gets it: where the round is, and nothing of what anybody answered. */
-export const remoteBoard = (state: BoardState): BoardState => ({ ...state, answers: [] });
+export const remoteBoard = (state: BoardState): BoardState => ({ ...state, answers: [], counts: [] });
 
 /**
  * The classroom as a remote gets it: names and pictures to tap and the class's wording. The unit, who moved away and what only the

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { Round } from '../../contract/index.ts';
+import { UnreadableStored, readStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 interface RoundRow {
@@ -21,7 +22,7 @@ interface RoundRow {
 }
 
 const fromRow = (row: RoundRow): Round =>
-  Round.parse({
+  readStored(Round, `round ${row.id}`, () => ({
     id: row.id,
     lessonId: row.lesson_id,
     entries: JSON.parse(row.entries),
@@ -37,7 +38,7 @@ const fromRow = (row: RoundRow): Round =>
     away: JSON.parse(row.away),
     phaseSince: row.phase_since,
     closed: row.closed === 1,
-  });
+  }));
 
 const toRow = (round: Round) => ({
   ...round,
@@ -72,9 +73,18 @@ export const createRoundRepository = (db: Database, classId: number) => {
         away = @away, phase_since = @phaseSince, closed = @closed
     WHERE id = @id`);
   const closeAll = db.prepare<[number]>(`UPDATE round SET closed = 1 WHERE closed = 0 AND ${OF_CLASS}`);
+  /** The round read last: an answer, a draft and a sign of life all ask for the one on the board, which has seldom changed. */
+  let last: { readonly row: string; readonly round: Round } | undefined;
+  const read = (row: RoundRow): Round => {
+    const text = JSON.stringify(row);
+    if (last?.row !== text) last = { row: text, round: fromRow(row) };
+    return last.round;
+  };
+  /** The round that was said to be unreadable: once is enough. */
+  let saidOf: string | undefined;
   const maybe = (id: string): Round | undefined => {
     const row = selectOne.get(id, classId);
-    return row && fromRow(row);
+    return row && read(row);
   };
   return {
     maybe,
@@ -84,10 +94,19 @@ export const createRoundRepository = (db: Database, classId: number) => {
       if (round === undefined) throw new HoppelError('unknown-round');
       return round;
     },
-    /** The round begun last, over or not, and its school day. */
+    /** The round begun last, over or not, and its school day; none where it cannot be read: the class begins another one. */
     latest: (): { round: Round; day: string } | undefined => {
-      const row = selectLatest.get(classId);
-      return row && { round: fromRow(row), day: row.day };
+      const found = selectLatest.get(classId);
+      if (found === undefined) return undefined;
+      const { day, ...row } = found;
+      try {
+        return { round: read(row), day };
+      } catch (error) {
+        if (!(error instanceof UnreadableStored)) throw error;
+        if (saidOf !== row.id) console.error(error);
+        saidOf = row.id;
+        return undefined;
+      }
     },
     /** Starts a round; any other is closed, for the class can only look at one board. */
     begin: db.transaction((round: Round, day: string): void => {

@@ -1,8 +1,20 @@
 import { Router, type Request } from 'express';
-import { PostMove, PostRound, PostTaps, PutAway, PutRoundOrder, RoundPace, SenderId } from '../../contract/index.ts';
+import { z } from 'zod';
+import {
+  PostMove,
+  PostRound,
+  PostTaps,
+  PutAway,
+  PutRoundOrder,
+  RoundPace,
+  SenderId,
+  type TaskAnswers,
+} from '../../contract/index.ts';
+import { MOST_ROUND_ITEMS } from '../../core/rounds/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
 const roundId = (req: Request): string => SenderId.parse(req.params['id']);
+const TaskQuery = z.object({ child: z.coerce.number().int().positive().optional() });
 
 export const roundRoutes = (find: FindClassroom): Router => {
   const router = Router();
@@ -23,6 +35,11 @@ export const roundRoutes = (find: FindClassroom): Router => {
     runner.tap(roundId(req), PostTaps.parse(req.body));
     live.answersChanged(null);
     res.json(live.board());
+  });
+  router.get('/:id/answers/:index', (req, res) => {
+    const index = z.coerce.number().int().min(0).max(MOST_ROUND_ITEMS).parse(req.params['index']);
+    const { child } = TaskQuery.parse(req.query);
+    res.json(find(req).runner.taskAnswers(roundId(req), index, child) satisfies TaskAnswers);
   });
   router.put('/:id/order', (req, res) => {
     const { runner, live } = find(req);

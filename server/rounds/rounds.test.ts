@@ -11,7 +11,10 @@ describe('a round', () => {
   });
   afterEach(() => school.close());
 
-  const board = async () => (await school.get('/board').expect(200)).body;
+  const board = async () => {
+    const { saidAs: _, ...state } = (await school.get('/board').expect(200)).body;
+    return state;
+  };
   const move = (version: number, name = 'next') => school.post(`/rounds/${round.id}/moves`, { move: name, version });
   const moveTo = async (phase: string): Promise<void> => {
     for (let state = await board(); state.round.phase !== phase; state = await board())

@@ -1,16 +1,19 @@
 import type {
+  AnswerRow,
   BoardState,
   PostMove,
   PostRound,
   PostTaps,
   PutRoundOrder,
   Round,
-  RoundAnswer,
+  RoundNews,
   RoundPace,
+  TaskAnswers,
 } from '../../contract/index.ts';
 import { DEFAULT_PACE } from '../../core/planning/index.ts';
-import { MOST_THINK_SECONDS, ROUND_START, moveRound, reordered, wasMissed } from '../../core/rounds/index.ts';
+import { MOST_THINK_SECONDS, ROUND_START, moveRound, reordered } from '../../core/rounds/index.ts';
 import type { Database } from 'better-sqlite3';
+import { v4 as newId } from 'uuid';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import { roundItem, type Recorder } from '../answers/recordAnswer.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
@@ -18,6 +21,7 @@ import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { PlanRepository } from '../plan/planRepository.ts';
+import { createRoundAnswers } from './roundAnswers.ts';
 import type { RoundRepository } from './roundRepository.ts';
 import { tasksOfRound } from './roundSource.ts';
 
@@ -34,14 +38,15 @@ interface Parts {
 
 /** What happens to rounds: begun, moved, tapped. */
 export const createRoundRunner = ({ db, rounds, lessons, children, answers, recorder, plans, now }: Parts) => {
-  const roundAnswers = (round: Round): RoundAnswer[] =>
-    answers.countedOfRound(round.id).map((row) => ({
-      childId: row.childId,
-      index: row.roundIndex!,
-      answer: row.answer,
-      verdict: row.verdict,
-      source: row.source,
-    }));
+  const read = createRoundAnswers(answers);
+  const run = newId();
+  let seq = 0;
+  const saidAs = (): BoardState['saidAs'] => ({ run, seq: ++seq });
+  /** The latest round of today; one left open on an earlier day does not come back, one of tomorrow is today's on a clock put back. */
+  const today = (): Round | null => {
+    const latest = rounds.latest();
+    return latest !== undefined && latest.day >= dayOf(now()) ? latest.round : null;
+  };
 
   /** How a class's round is run: as the last one today, otherwise as the plan reckons. */
   const paceAfter = (before: Round | undefined): RoundPace => {
@@ -61,21 +66,43 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
   };
 
   return {
-    /** The latest round of today with its answers; one left open on an earlier day does not come back. */
+    today,
+    /** The round on the board with what is known of it. */
     board: (stations: number[]): BoardState => {
-      const latest = rounds.latest();
-      const serverNow = now().getTime();
-      if (latest === undefined || latest.day !== dayOf(now())) return { round: null, answers: [], stations, serverNow };
-      return { round: latest.round, answers: roundAnswers(latest.round), stations, serverNow };
+      const round = today();
+      return {
+        round,
+        answers: round === null ? [] : read.ofTask(round.id, round.index),
+        counts: round === null ? [] : round.entries.map((_, index) => read.count(round.id, index)),
+        stations,
+        serverNow: now().getTime(),
+        saidAs: saidAs(),
+      };
     },
+    /** What is new by an answer that was kept; nothing where it is not of the round on the board. */
+    newsOf: (row: AnswerRow): RoundNews | undefined => {
+      const { roundId, roundIndex, childId } = row;
+      if (roundId === null || roundIndex === null || today()?.id !== roundId) return undefined;
+      read.add({ ...row, roundId });
+      const answer = read.ofTask(roundId, roundIndex).find((one) => one.childId === childId);
+      return answer && { roundId, answer, count: read.count(roundId, roundIndex), saidAs: saidAs() };
+    },
+    /** Answers to one task of a round, drawings with their lines. @param childId of this child alone */
+    taskAnswers: (id: string, index: number, childId: number | undefined): TaskAnswers =>
+      answers
+        .countedOfTask(rounds.one(id).id, index)
+        .flatMap((row) =>
+          childId === undefined || row.childId === childId
+            ? [{ childId: row.childId, index, answer: row.answer, verdict: row.verdict, source: row.source }]
+            : [],
+        ),
 
     /** Begins a round; the same id again changes nothing. */
     begin: ({ id, lessonId, source }: PostRound): void => {
       if (rounds.maybe(id) !== undefined) return;
       const { items, spares } = tasksOfRound(id, lessons.one(lessonId), lessons.all(), source);
       const at = now();
-      const latest = rounds.latest();
-      const before = latest?.day === dayOf(at) ? latest.round : undefined;
+      const before = today() ?? undefined;
       // Who is absent today is away; who was away in the morning's first round is away in the next one too.
       const away = [...new Set([...children.absentIds(dayOf(at)), ...(before?.away ?? [])])];
       rounds.begin(
@@ -103,8 +130,7 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
       if (round.closed && (latest.id !== id || (move !== 'back' && move !== 'more')))
         throw new HoppelError('round-closed');
       atVersion(id, version);
-      const verdicts = roundAnswers(round).flatMap(({ index, verdict }) => (index === round.index ? [verdict] : []));
-      const moved = moveRound(round, move, wasMissed(verdicts));
+      const moved = moveRound(round, move, read.count(round.id, round.index).missed > 0);
       rounds.save({
         ...round,
         ...moved,

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { Settings } from '../../contract/index.ts';
+import { readStored } from '../db/stored.ts';
 import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
 
 interface SettingsRow {
@@ -21,7 +22,11 @@ export const createSettingsRepository = (db: Database, classId: number) => {
     one: (): Settings => {
       const row = select.get(classId);
       if (row === undefined) return DEFAULT_SETTINGS;
-      return Settings.parse({ ...DEFAULT_SETTINGS, ...JSON.parse(row.conventions), snap: row.snap });
+      return readStored(Settings, 'the settings of a class', () => ({
+        ...DEFAULT_SETTINGS,
+        ...(JSON.parse(row.conventions) as object),
+        snap: row.snap,
+      }));
     },
     save: ({ snap, ...conventions }: Settings): void => {
       upsert.run({ classId, conventions: JSON.stringify(conventions), snap });

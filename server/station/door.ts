@@ -3,7 +3,7 @@ import type { Database } from 'better-sqlite3';
 import type { ClassCode } from '../../contract/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { newCode } from '../../core/pictures/index.ts';
-import type { Now } from '../clock.ts';
+import type { Now, Ticks } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { TabletRepository } from '../tablets/tabletRepository.ts';
 
@@ -16,20 +16,21 @@ interface Parts {
   readonly classId: number;
   readonly tablets: TabletRepository;
   readonly now: Now;
+  readonly ticks: Ticks;
 }
 
 /**
  * The way in for tablets to one class: three pictures that stand on the board. It keeps other rooms and chance visitors out, no
  * more; results are never on a tablet.
  */
-export const createDoor = ({ db, classId, tablets, now }: Parts) => {
+export const createDoor = ({ db, classId, tablets, now, ticks }: Parts) => {
   const select = db.prepare<[number], string>('SELECT code FROM door WHERE class_id = ?').pluck();
   const save = db.prepare<[number, string]>(`
     INSERT INTO door (class_id, code)
     VALUES (?, ?)
     ON CONFLICT (class_id) DO UPDATE SET code = excluded.code`);
   let wrong = 0;
-  let shutUntil = 0;
+  let shutUntil = -Infinity;
 
   const make = (): string => {
     const code = JSON.stringify(newCode(seededRng(randomInt(2 ** 32))));
@@ -50,7 +51,7 @@ export const createDoor = ({ db, classId, tablets, now }: Parts) => {
      * @throws HoppelError wrong-code, too-many-tries
      */
     enter: (given: ClassCode, shown: string | undefined, simulated: boolean): string => {
-      const time = now().getTime();
+      const time = ticks();
       if (time < shutUntil) throw new HoppelError('too-many-tries');
       if (JSON.stringify(given) !== pictures()) {
         wrong += 1;

@@ -1,4 +1,4 @@
-import type { Now } from '../clock.ts';
+import type { Ticks } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 /**
@@ -15,7 +15,7 @@ export interface Place {
   readonly simulated: boolean;
 }
 interface Seat extends Place {
-  /** When it was last heard of, milliseconds. */
+  /** When it was last heard of, in ticks. */
   heard: number;
 }
 
@@ -23,9 +23,8 @@ interface Seat extends Place {
  * Which child sits at which tablet: one child, one tablet, and one tablet, one child. Kept in memory: after a restart every tablet
  * takes its seat again by itself.
  */
-export const createSeats = (now: Now) => {
+export const createSeats = (time: Ticks) => {
   const byChild = new Map<number, Seat>();
-  const time = (): number => now().getTime();
   const isHeard = ({ heard }: Seat): boolean => time() - heard < SILENT_MS;
   /** The child at a seat of a tablet; a seat is known to its own tablet alone. */
   const childAt = (tabletId: number, seat: string): number | undefined =>

@@ -33,7 +33,15 @@ const lines = computed(() =>
 );
 const shown = computed(() => (all.value ? lines.value : lines.value.slice(0, FEW)));
 const more = computed(() => lines.value.length - shown.value.length);
+/** Said until it was read once, or another state holds. */
+const wasRead = ref(false);
+watch(
+  () => plan.state?.version,
+  () => (wasRead.value = false),
+);
+const fellBack = computed(() => plan.state?.fellBack === true && !wasRead.value);
 const close = (): void => {
+  wasRead.value = true;
   plan.news = undefined;
   plan.problem = undefined;
 };
@@ -41,13 +49,14 @@ const close = (): void => {
 
 <template>
   <aside
-    v-if="plan.news || plan.problem || plan.stuck"
+    v-if="plan.news || plan.problem || plan.stuck || fellBack"
     class="news sheet"
     role="status"
     :aria-label="t('plan.newsLabel')"
   >
     <p v-if="plan.stuck" class="problem">{{ t('plan.stuck') }}</p>
     <p v-else-if="plan.problem" class="problem">{{ t(plan.problem) }}</p>
+    <p v-else-if="fellBack" class="problem">{{ t('plan.fellBack') }}</p>
     <template v-else-if="plan.news">
       <p class="title-item">{{ t(`plan.${plan.news.how}`, { deed: words.deed(plan.news.deed) }) }}</p>
       <ul v-if="lines.length > 0" class="quiet">

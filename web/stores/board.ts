@@ -7,6 +7,7 @@ import {
   BoardView,
   Draft,
   Drafts,
+  RoundNews,
   type Round,
   type RoundPace,
   type RoundSource,
@@ -37,20 +38,31 @@ export const useBoardStore = defineStore('board', () => {
   /** What children are setting or drawing in the task of now, by child. */
   const drafts = shallowRef<ReadonlyMap<number, Answer>>(new Map());
 
-  /** Milliseconds a reply may be overtaken by; more is a server whose clock was put back. */
-  const OVERTAKEN_MS = 10_000;
+  /** Was the server quicker with something newer? One that started again begins to count again. */
+  const isOvertaken = ({ saidAs }: Pick<BoardState, 'saidAs'>): boolean =>
+    state.value?.saidAs.run === saidAs.run && state.value.saidAs.seq > saidAs.seq;
   const take = (fresh: BoardState): void => {
-    const age = (state.value?.serverNow ?? 0) - fresh.serverNow;
-    // The stream was quicker than this reply.
-    if (age > 0 && age < OVERTAKEN_MS) return;
+    if (isOvertaken(fresh)) return;
     state.value = fresh;
     clockOffset.value = fresh.serverNow - Date.now();
+  };
+  const takeNews = ({ roundId, answer, count, saidAs }: RoundNews): void => {
+    const now = state.value;
+    if (now?.round?.id !== roundId || isOvertaken({ saidAs })) return;
+    const others = now.answers.filter(({ childId }) => childId !== answer.childId);
+    state.value = {
+      ...now,
+      answers: answer.index === now.round.index ? [...others, answer] : now.answers,
+      counts: now.counts.map((one, index) => (index === answer.index ? count : one)),
+      saidAs,
+    };
   };
   const start = (): (() => void) =>
     listen<TeacherEvents>(
       '/live',
       {
         board: (data) => take(BoardState.parse(data)),
+        answer: (data) => takeNews(RoundNews.parse(data)),
         record: () => (recordVersion.value += 1),
         view: (data) => (toldView.value = data),
         tablets: () => (tabletsVersion.value += 1),

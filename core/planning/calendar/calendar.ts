@@ -29,6 +29,9 @@ const plain = (day: Day): Temporal.PlainDate => Temporal.PlainDate.from(day, { o
 /** The day so many days later (or earlier, when negative). */
 export const addDays = (day: Day, days: number): Day => plain(day).add({ days }).toString();
 
+/** Days from one day to another; negative when that is earlier. */
+export const daysBetween = (from: Day, to: Day): number => plain(from).until(plain(to)).days;
+
 /** Is this a real calendar day written YYYY-MM-DD? */
 export const isDay = (text: string): boolean => {
   if (!/^\d{4}-\d\d-\d\d$/.test(text)) return false;

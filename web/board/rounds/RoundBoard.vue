@@ -75,7 +75,7 @@ const tablets = computed(() => answers.value.filter(({ source }) => source !== '
 const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
 );
-const wall = computed(() => tablets.value.flatMap(({ answer }) => answeredTime(answer) ?? []));
+const wall = computed(() => tablets.value.flatMap(({ answer }) => (answer && answeredTime(answer)) ?? []));
 /** The wall stands where the clock is, when the teacher wants it. */
 const wallOn = ref(false);
 const toggleWall = (): void => {
@@ -204,7 +204,7 @@ const extra = computed(() => [
     <RoundDone
       v-if="round.phase === 'done'"
       :round="round"
-      :answers="board.state?.answers ?? []"
+      :counts="board.state?.counts ?? []"
       :written="words.written"
       @again="emit('again')"
       @leave="emit('leave')"

@@ -2,28 +2,31 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Round, RoundAnswer } from '../../../contract/index.ts';
+import type { Round, RoundCount } from '../../../contract/index.ts';
 import { askedAs, hasMore, timeAsked } from '../../../core/rounds/index.ts';
 import type { DialTime } from '../../../core/clock/index.ts';
 import SmallClock from '../../clock/SmallClock.vue';
 
-const { round, answers, written } = defineProps<{
+const { round, counts, written } = defineProps<{
   round: Round;
-  answers: readonly RoundAnswer[];
+  /** Of each task, in asking order. */
+  counts: readonly RoundCount[];
   written: (time: DialTime) => string;
 }>();
 const emit = defineEmits<{ again: []; leave: []; more: [] }>();
 const { t } = useI18n();
-const how = (index: number, right: number, count: number): string => {
+const how = (index: number): string => {
+  const { given, missed } = counts[index] ?? { given: 0, missed: 0 };
   if (index > round.index) return t('round.notAsked');
-  return count === 0 ? t('round.nobody') : t('round.doneItem', { right, count });
+  return given === 0 ? t('round.nobody') : t('round.doneItem', { right: given - missed, count: given });
 };
 const items = computed(() =>
-  round.entries.map(({ item, origin }, index) => {
-    const given = answers.filter((answer) => answer.index === index);
-    const right = given.filter(({ verdict }) => verdict !== 'wrong').length;
-    return { time: timeAsked(item), origin, task: askedAs(item), how: how(index, right, given.length) };
-  }),
+  round.entries.map(({ item, origin }, index) => ({
+    time: timeAsked(item),
+    origin,
+    task: askedAs(item),
+    how: how(index),
+  })),
 );
 /** Which task it was needs saying only where they differ. */
 const mixed = computed(() => new Set(items.value.map(({ task }) => task)).size > 1);

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Child, Round, Settings } from '../../../contract/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import TabletWall from './TabletWall.vue';
+import { isDrawn, useDrawings } from './useDrawings.ts';
 
 const { round, children, settings } = defineProps<{
   round: Round;
@@ -11,11 +12,14 @@ const { round, children, settings } = defineProps<{
   settings: Settings;
 }>();
 const board = useBoardStore();
+const drawings = useDrawings(() => round);
 const answers = computed(
   () =>
     new Map(
       (board.state?.answers ?? []).flatMap(({ childId, index, answer, source }) =>
-        index === round.index && source !== 'teacher' ? [[childId, answer] as const] : [],
+        index === round.index && source !== 'teacher'
+          ? [[childId, isDrawn(answer) ? drawings.value.get(childId) : answer] as const]
+          : [],
       ),
     ),
 );

@@ -15,8 +15,8 @@ const { children, item, settings, drafts, answers, seated } = defineProps<{
   settings: Settings;
   /** What is being set or drawn, by child. */
   drafts: ReadonlyMap<number, Answer>;
-  /** What is done, by child. */
-  answers: ReadonlyMap<number, Answer>;
+  /** What is done, by child; none where it is still on its way. */
+  answers: ReadonlyMap<number, Answer | undefined>;
   /** Children at a tablet. */
   seated: readonly number[];
 }>();
@@ -34,10 +34,10 @@ interface Tile {
 /** In seat order: the order of the class. */
 const tiles = computed((): Tile[] =>
   children.flatMap((child) => {
-    const done = answers.get(child.id);
-    const answer = done ?? drafts.get(child.id);
-    if (answer === undefined && !seated.includes(child.id)) return [];
-    return [{ child, answer, done: done !== undefined, key: answer === undefined ? '' : sameAnswerKey(answer) }];
+    const done = answers.has(child.id);
+    const answer = answers.get(child.id) ?? drafts.get(child.id);
+    if (answer === undefined && !done && !seated.includes(child.id)) return [];
+    return [{ child, answer, done, key: answer === undefined ? '' : sameAnswerKey(answer) }];
   }),
 );
 /** The same answers together, the commonest first; who has nothing yet comes last. */
