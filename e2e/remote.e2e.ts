@@ -137,9 +137,9 @@ describe('a remote', () => {
     await expectNoFault(phoneBrowser.driver);
     await tap('[data-do="next"]');
     await saysAt('place', '2 of 7 · ask');
-    const { answers } = (await (await fetch(`${hoppel.url}/api/board`)).json()) as {
-      answers: { childId: number; verdict: string }[];
-    };
+    const { round } = (await (await fetch(`${hoppel.url}/api/board`)).json()) as { round: { id: string } };
+    const reply = await fetch(`${hoppel.url}/api/rounds/${round.id}/answers/0`);
+    const answers = (await reply.json()) as { childId: number; verdict: string }[];
     expect(
       answers
         .filter(({ verdict }) => verdict === 'wrong')
