@@ -101,5 +101,10 @@ const end = async (): Promise<void> => {
   });
   server.closeAllConnections();
 };
-process.on('SIGINT', () => void end());
-process.on('SIGTERM', () => void end());
+// A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
+// What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
+server.once('listening', () => {
+  process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));
+  process.on('unhandledRejection', (reason) => console.error('Something nobody foresaw:', reason));
+});

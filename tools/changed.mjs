@@ -6,6 +6,7 @@ import { ROOT } from './ensure.mjs';
 
 /** Journeys that walk through an area of the interface; one that changed is walked itself. */
 const JOURNEYS = {
+  'web/board/wall/': ['drawnWall'],
   'web/board/': ['boardClock', 'lenses', 'demonstrations', 'sorting', 'roundTypes'],
   'web/clock/': ['boardClock', 'stationTasks'],
   'web/class/': ['afterCheck'],
@@ -22,7 +23,7 @@ const JOURNEYS = {
   'web/messages/': ['places'],
   'server/station/': ['stationAlone'],
   'server/live/': ['walk'],
-  'server/rounds/': ['walk'],
+  'server/rounds/': ['walk', 'drawnWall'],
   'tools/': ['start'],
 };
 

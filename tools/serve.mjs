@@ -35,6 +35,7 @@ export const serve = (data, args) => {
   // Ctrl-C in a terminal reaches the server by itself; a kill of this process does not.
   process.on('SIGINT', () => {});
   process.on('SIGTERM', () => server.kill('SIGTERM'));
+  process.on('SIGHUP', () => server.kill('SIGHUP'));
   server.on('error', (error) => giveUp(error.message));
   server.on('exit', (code) => process.exit(code ?? 1));
 };
