@@ -32,6 +32,7 @@ import { webRoutes } from './web/webRoutes.ts';
 export interface AppParts {
   readonly db: Database;
   readonly now: Now;
+  /** The clock that runs evenly; the machine's own unless a test passes another. */
   readonly ticks?: Ticks;
   /** Folder of the built interface; left out in tests of the routes alone. */
   readonly webFolder?: string;

@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import type { CalendarFileReply, DayOff } from '../../contract/index.ts';
 import { addDays, daysBetween, sortedDaysOff, type Day } from '../../core/planning/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import { TookTooLong, inWorker } from '../work/inWorker.ts';
+import { TookTooMuch, inWorker } from '../work/inWorker.ts';
 
 /** The text of an .ics file and the days that matter. */
 export interface CalendarText {
@@ -107,8 +107,8 @@ export const daysOffIn = (text: string, from: Day, to: Day): CalendarFileReply =
 export const readDaysOff = async (calendar: CalendarText): Promise<CalendarFileReply> => {
   const source = new URL('./calendarWorker.ts', import.meta.url);
   const read = await inWorker<CalendarText, CalendarRead>(source, calendar, PATIENCE_MS).catch((error: unknown) => {
-    if (error instanceof TookTooLong)
-      throw new HoppelError('bad-file', 'it takes too long: its events repeat without end');
+    if (error instanceof TookTooMuch)
+      throw new HoppelError('bad-file', 'it is too much to read: its events repeat without end');
     throw error;
   });
   if ('fault' in read) throw new HoppelError('bad-file', read.fault);

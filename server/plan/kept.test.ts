@@ -1,15 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { defaultChoices } from '../../core/planning/index.ts';
 import { beginRound, openSchool, type School } from '../school.test.support.ts';
-
-const choices = { ...defaultChoices('2026-11-30', 'Fern Room'), minutes: 18 };
+import { FERN_CHOICES as choices, openFernRoom } from './fernRoom.test.support.ts';
 
 describe('a unit that could not be read again', () => {
   let school: School;
   beforeEach(async () => {
-    school = await openSchool({ demo: false });
-    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bo'] }).expect(201);
+    school = await openFernRoom();
   });
   afterEach(() => school.close());
   const state = async () => (await school.get('/classroom').expect(200)).body;

@@ -1,10 +1,9 @@
 import { spawnSync } from 'node:child_process';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { defaultChoices } from '../../core/planning/index.ts';
 import { openSchool, type School } from '../school.test.support.ts';
+import { FERN_CHOICES as choices, openFernRoom } from './fernRoom.test.support.ts';
 
-const choices = { ...defaultChoices('2026-11-30', 'Fern Room'), minutes: 18 };
 const calendar = (...events: string[]): string =>
   ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Quillbrook//EN', ...events, 'END:VCALENDAR', ''].join('\r\n');
 const event = (...lines: string[]): string =>
@@ -13,8 +12,7 @@ const event = (...lines: string[]): string =>
 describe('a unit', () => {
   let school: School;
   beforeEach(async () => {
-    school = await openSchool({ demo: false });
-    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bo'] }).expect(201);
+    school = await openFernRoom();
   });
   afterEach(() => school.close());
   const state = async () => (await school.get('/classroom').expect(200)).body;

@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs';
 import { Worker } from 'node:worker_threads';
 
-/** Work that took longer than it may: its thread was ended. */
-export class TookTooLong extends Error {}
+/** Work that took longer, or filled more memory, than it may: its thread was ended. */
+export class TookTooMuch extends Error {}
 
 /** A script that runs a source file without building it. */
 const asItIs = (source: URL): string =>
@@ -12,7 +12,7 @@ const asItIs = (source: URL): string =>
  * Does work in a thread of its own, so that whatever it is given, everybody else is served meanwhile, and it can be ended.
  * @param source the thread's file. It takes its work as `workerData` and posts one message, what came of it
  * @param ms milliseconds after which it is ended
- * @throws TookTooLong, or what the thread threw
+ * @throws TookTooMuch, or what the thread threw
  */
 export const inWorker = <In, Out>(source: URL, work: In, ms: number): Promise<Out> => {
   // Built, all files lie beside the server's; in tests the sources run as they are.
@@ -26,11 +26,13 @@ export const inWorker = <In, Out>(source: URL, work: In, ms: number): Promise<Ou
   });
   return new Promise<Out>((done, failed) => {
     const timer = setTimeout(() => {
-      failed(new TookTooLong());
+      failed(new TookTooMuch());
       void worker.terminate();
     }, ms);
     worker.once('message', done);
-    worker.once('error', failed);
+    worker.once('error', (error: NodeJS.ErrnoException) =>
+      failed(error.code === 'ERR_WORKER_OUT_OF_MEMORY' ? new TookTooMuch() : error),
+    );
     worker.once('exit', () => {
       clearTimeout(timer);
       failed(new Error('the thread ended without a word'));
