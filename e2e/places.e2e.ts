@@ -141,9 +141,11 @@ describe('every place of Hoppel', () => {
     await open('/', 'Tuesday 24 November, 9.00 to 9.20');
     await page.says('short hand');
     await open('/board/8?segment=1', '');
+    await page.shows('.card', 3);
     await page.press(' ');
-    const opened = await Promise.all((await page.all('.card')).map((card) => card.getAttribute('data-open')));
-    expect(opened).toEqual(['false', 'true', 'false']); // the minutes are read first
+    const opened = async (): Promise<string[]> =>
+      Promise.all((await page.all('.card')).map(async (card) => String(await card.getAttribute('data-open'))));
+    await soon(opened).toEqual(['false', 'true', 'false']); // the minutes are read first
     await open('/station/2/alone', '.00');
   });
 });
