@@ -2,7 +2,7 @@ import type { BoardCommand, BoardView } from './board.ts';
 import type { BoardState, RoundNews } from './round.ts';
 import type { StationRound } from './station.ts';
 import type { Settings } from './settings.ts';
-import type { Draft, Drafts } from './tablets.ts';
+import type { Draft, Drafts, RoomNews } from './tablets.ts';
 
 /**
  * Server-sent events. Every stream begins with the current state: after a lost connection the first event is all that was missed. Most
@@ -18,6 +18,8 @@ export interface TeacherEvents {
   settings: Settings;
   /** Who sits at a tablet, or the sets handed, changed: whoever shows them fetches them again. */
   tablets: null;
+  /** What of the tablets asks to be looked at. */
+  room: RoomNews;
   /** What all children are setting or drawing in the task of now. */
   drafts: Drafts | null;
   /** What one of them is: the whole of it. */
@@ -37,6 +39,8 @@ export interface StationEvents {
   settings: Settings;
   /** The child of this tablet sits elsewhere now, or was sent off by the teacher. */
   away: null;
+  /** Answers that were refused are to be sent again. */
+  again: null;
   /** Names, pictures or what is to be practised may have changed: fetch the state again. */
   classroom: null;
 }

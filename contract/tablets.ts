@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ITEM_KINDS } from '../core/items/index.ts';
 import { Answer } from './item.ts';
+import { ProblemCode } from './problem.ts';
 import { ClassCode } from './station.ts';
 import { SenderId, Time } from './values.ts';
 
@@ -58,6 +59,45 @@ export const HandedSet = z.strictObject({
 });
 export type HandedSet = z.infer<typeof HandedSet>;
 
+/**
+ * An answer the server refused, told of by the tablet that keeps it on: what it is, as it stands there, for what cannot be read is told
+ * too.
+ */
+export const PutSetAside = z.strictObject({
+  childId: z.int().nullable(),
+  /** Why it was refused. */
+  code: ProblemCode,
+  answer: z.record(z.string(), z.unknown()),
+});
+export type PutSetAside = z.infer<typeof PutSetAside>;
+
+/** Is the tablet to keep it on? Not once the teacher let it go. */
+export const SetAsideReply = z.strictObject({ keep: z.boolean() });
+export type SetAsideReply = z.infer<typeof SetAsideReply>;
+
+/** An answer that could not be taken; it stands on its tablet still. */
+export const SetAside = z.strictObject({
+  id: SenderId,
+  tabletId: z.int(),
+  /** Null where the answer does not say. */
+  childId: z.int().nullable(),
+  code: ProblemCode,
+  /** When the server heard of it first, ISO 8601 in UTC. */
+  since: z.string(),
+});
+export type SetAside = z.infer<typeof SetAside>;
+
+/** Answers the teacher lets go: those that were looked at, and no other that came meanwhile. */
+export const PostLetGo = z.strictObject({ ids: z.array(SenderId).min(1).max(1000) });
+export type PostLetGo = z.infer<typeof PostLetGo>;
+
+/** What of the tablets a teacher should look at, wherever she is. */
+export const RoomNews = z.strictObject({
+  /** Answers that could not be taken. */
+  setAside: z.int().min(0),
+});
+export type RoomNews = z.infer<typeof RoomNews>;
+
 /** How fast stand-ins answer: 1 as children do, 20 for those who cannot wait. */
 export const PostRoom = z.strictObject({ pace: z.number().min(0.5).max(100) });
 export type PostRoom = z.infer<typeof PostRoom>;
@@ -72,6 +112,8 @@ export const Tablets = z.strictObject({
   seats: z.array(Seat),
   passes: z.array(Pass),
   sets: z.array(HandedSet),
+  /** Answers that could not be taken, the oldest first. */
+  setAside: z.array(SetAside),
   /** Stand-ins at work; null where the class is a real one. */
   standIns: z.strictObject({ running: z.int(), answers: z.int() }).nullable(),
 });

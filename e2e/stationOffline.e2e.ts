@@ -13,7 +13,16 @@ import { startNetwork } from './support/network.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { bareTablet } from './support/bareTablet.ts';
-import { enterClass, handSet, keptOnTablet, giveVoice, openStation, sitDown } from './support/station.ts';
+import {
+  enterClass,
+  handSet,
+  keepOnTablet,
+  showPictures,
+  keptOnTablet,
+  giveVoice,
+  openStation,
+  sitDown,
+} from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
 let hoppel: Hoppel;
@@ -48,6 +57,16 @@ const answer = async (page: Page, at: number): Promise<void> => {
     async () => (await page.attribute('.stones', 'aria-label')) === `Task ${at + 1} of ${TIMES.length}`,
   );
   await answeringOn(page, 'touch').give(ITEMS[at]!, rightAnswers(ITEMS[at]!)[0]!);
+};
+/** A round of today's lesson that is over. @returns its id */
+const endedRound = async (): Promise<string> => {
+  const teacher = await bareTablet(hoppel.url);
+  const id = newId();
+  const begun = await teacher.send('POST', '/rounds', { id, lessonId: 8 });
+  const { round } = (await begun.json()) as { round: { version: number } };
+  const ended = await teacher.send('POST', `/rounds/${id}/moves`, { move: 'end', version: round.version });
+  if (!ended.ok) throw new Error(await ended.text());
+  return id;
 };
 const hasWaiting = async (page: Page, count: number): Promise<void> => {
   await page.until(`${count} answers wait`, async () => {
@@ -104,6 +123,49 @@ describe('a tablet on the classroom network, by plain http', () => {
     await page.until('all are stored', async () => (await stored(3)).length === 4, 20_000);
     expect((await stored(3)).map(({ item }) => item)).toEqual(ITEMS);
     await page.until('the sign is gone', async () => (await page.all('.quiet-sign')).length === 0, 20_000);
+  });
+  it('keeps what another data file cannot take, the teacher hears why, and it comes when the right one is back', async () => {
+    const round = await endedRound();
+    const item: Item = { kind: 'set', shown: TIMES[0]! };
+    const id = newId();
+    const to = { setting: 'round', roundId: round, index: 0 };
+    const waits = { post: { id, childId: 3, answer: rightAnswers(item)[0]!, to }, lessonId: 8, item };
+    await hoppel.stop();
+    await keepOnTablet(page, 'unsent', [waits]);
+    hoppel.putOlderData(true);
+    await hoppel.start();
+    await page.driver.navigate().refresh();
+    await showPictures(page, hoppel);
+    await page.until(
+      'it is set aside',
+      async () => ((await keptOnTablet(page, 'setAside')) as unknown[])?.length === 1,
+    );
+    await hasWaiting(page, 0);
+    const teacher = await startBrowser();
+    try {
+      const screen = onPage(teacher);
+      await screen.driver.get(`${hoppel.url}/class`);
+      await screen.find('.mark.news');
+      await screen.tap('Tablets');
+      await screen.says('One answer could not be taken');
+      await screen.says('Cleo: one');
+      await screen.tap('Send again');
+      // The child sits there by now, and in this file there is no such round.
+      await screen.says('This round is not known here.');
+      await hoppel.stop();
+      hoppel.putOlderData(false);
+      await hoppel.start();
+      await page.driver.navigate().refresh();
+      await showPictures(page, hoppel);
+      await page.until('it is stored', async () => (await stored(3)).some((one) => one.id === id), 20_000);
+      await page.until(
+        'nothing is set aside',
+        async () => ((await keptOnTablet(page, 'setAside')) as unknown[]).length === 0,
+      );
+      await soon(() => screen.text()).not.toContain('could not be taken');
+    } finally {
+      await teacher.quit();
+    }
   });
 });
 

@@ -90,7 +90,7 @@ export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, 
   const app = express();
   app.use(security);
   app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
-  app.use(['/api/answers', '/api/station/draft'], express.json({ limit: DRAWING_LIMIT }));
+  app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
   app.use('/api/station/door', doorRoutes(find));

@@ -18,6 +18,8 @@ export interface Hoppel {
   stop(): Promise<void>;
   /** Starts it again on the same data and port. */
   start(): Promise<void>;
+  /** Puts the demo class of before everything in the place of the data, or the data back. Only while the server is stopped. */
+  putOlderData(older: boolean): void;
   /** Ends it and removes the data. */
   remove(): Promise<void>;
 }
@@ -99,6 +101,12 @@ export const startHoppel = async ({ demo = true, port, ownWeb = false }: Options
     web,
     start,
     stop,
+    putOlderData: (older) => {
+      const aside = `${data}.aside`;
+      if (older) renameSync(data, aside);
+      else renameSync(aside, data);
+      if (older) copyDemo(data);
+    },
     remove: async () => {
       await stop();
       rmSync(folder, { recursive: true, force: true });

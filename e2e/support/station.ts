@@ -31,9 +31,13 @@ export const giveVoice = ({ driver }: Browser): Promise<void> =>
     source: `speechSynthesis.getVoices = () => [{ name: 'here', localService: true, lang: 'en-US', voiceURI: 'here', default: true }];`,
   });
 
-/** Taps the class's pictures on a tablet that does not know them yet. */
-export const enterClass = async (tablet: Page, hoppel: Hoppel): Promise<void> => {
+/** Taps the class's pictures on a tablet that is asked for them. */
+export const showPictures = async (tablet: Page, hoppel: Hoppel): Promise<void> => {
   for (const picture of await classCode(hoppel)) await (await tablet.find(`[data-picture="${picture}"]`)).click();
+};
+/** A tablet that does not know the class's pictures comes in. */
+export const enterClass = async (tablet: Page, hoppel: Hoppel): Promise<void> => {
+  await showPictures(tablet, hoppel);
   await tablet.says('Tap your picture');
 };
 
@@ -68,4 +72,17 @@ export const keptOnTablet = (tablet: Page, name: string): Promise<unknown> =>
        asked.onsuccess = () => { open.result.close(); done(asked.result ?? null); };
      };`,
     name,
+  );
+
+/** Puts something among what a tablet keeps, as an earlier page of it did. */
+export const keepOnTablet = (tablet: Page, name: string, value: unknown): Promise<void> =>
+  tablet.driver.executeAsyncScript(
+    `const [name, value, done] = arguments;
+     const open = indexedDB.open('hoppel');
+     open.onsuccess = () => {
+       const put = open.result.transaction('station', 'readwrite').objectStore('station').put(value, name);
+       put.onsuccess = () => { open.result.close(); done(); };
+     };`,
+    name,
+    value,
   );

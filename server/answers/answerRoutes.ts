@@ -13,9 +13,10 @@ export const answerRoutes = (classrooms: Classrooms, tablets: TabletRepository):
   Router().post('/', (req, res) => {
     const posted = PostAnswer.parse(req.body);
     const { id, simulated } = tabletOf(res);
-    const { recorder, live } = classrooms.ofChild(posted.childId);
+    const { recorder, live, setAside } = classrooms.ofChild(posted.childId);
     if (!tablets.hasSat(id, posted.childId)) throw new HoppelError('other-child');
     const { row, fresh } = recorder.fromTablet(posted, simulated);
     if (fresh) live.answered(row);
+    if (setAside.taken(row.id)) live.setAsideChanged();
     res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
   });

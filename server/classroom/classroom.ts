@@ -21,6 +21,7 @@ import { createDoor } from '../station/door.ts';
 import { createPractice } from '../station/practice.ts';
 import { createSeats } from '../station/seats.ts';
 import { createHandedSets } from '../station/handedSets.ts';
+import { createSetAside } from '../tablets/setAside.ts';
 import type { TabletRepository } from '../tablets/tabletRepository.ts';
 import { createClassroomState } from './classroomState.ts';
 
@@ -60,7 +61,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
-  const live = createLive({ runner, settings, relay, seats });
+  const setAside = createSetAside(now);
+  const live = createLive({ runner, settings, relay, seats, setAside });
   return {
     id: classId,
     row,
@@ -79,6 +81,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     relay,
     seats,
     live,
+    setAside,
     tablets,
     door: createDoor({ db, classId, tablets, now, ticks }),
     room: createRoom(behaviours),

@@ -7,6 +7,7 @@ import type {
   BoardState,
   Draft,
   Drafts,
+  RoomNews,
   StationEvents,
   TeacherEvents,
 } from '../../contract/index.ts';
@@ -18,6 +19,7 @@ import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { Seats } from '../station/seats.ts';
 import { stationRound } from '../station/stationRound.ts';
+import type { SetAsideList } from '../tablets/setAside.ts';
 
 interface ScreenState {
   /** A second device of the teacher's, which hears nothing of results. */
@@ -53,13 +55,14 @@ interface Parts {
   readonly settings: SettingsRepository;
   readonly relay: BoardRelay;
   readonly seats: Seats;
+  readonly setAside: Pick<SetAsideList, 'count'>;
 }
 
 /**
  * The live streams of one class: one for the teacher's screens, one for the tablets. Every stream begins with the current state, so a
  * reconnect catches up at once.
  */
-export const createLive = ({ runner, settings, relay, seats }: Parts) => {
+export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
   const remotes = createChannel<Record<string, unknown>, ScreenState>();
   const stations = createChannel<Record<string, unknown>, TabletState>();
@@ -75,6 +78,7 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
       .sort((a, b) => a - b);
   };
   const board = (): BoardState => runner.board(listening());
+  const room = (): RoomNews => ({ setAside: setAside.count() });
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
     screens.broadcast(data, event);
@@ -127,7 +131,9 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
     screen.push(screen.state.isRemote ? remoteBoard(state) : state, 'board');
     screen.push(settings.one(), 'settings');
     screen.push(relay.view(), 'view');
-    if (!screen.state.isRemote) screen.push(allDrafts(), 'drafts');
+    if (screen.state.isRemote) return;
+    screen.push(allDrafts(), 'drafts');
+    screen.push(room(), 'room');
   };
 
   return {
@@ -160,6 +166,13 @@ export const createLive = ({ runner, settings, relay, seats }: Parts) => {
       tellTeachers('tablets', null);
       tellStations('classroom', null);
     },
+    /** An answer that was refused came to the teacher's list, or went. */
+    setAsideChanged: (): void => {
+      tellTeachers('room', room());
+      tellTeachers('tablets', null);
+    },
+    /** Tablets send once more what was refused. */
+    sendAgain: (): void => tellStations('again', null),
     /** Says no more: streams that end from now on end with the server, whose data file may be closed already. */
     end: (): void => {
       ended = true;

@@ -4,7 +4,10 @@ import {
   PostRest,
   PostSeat,
   PutDraft,
+  PutSetAside,
+  SenderId,
   type Rest,
+  type SetAsideReply,
   type StationChild,
   type StationState,
 } from '../../contract/index.ts';
@@ -73,6 +76,13 @@ export const stationRoutes = (find: FindClassroom): Router => {
     const { seat, roundId, index, answer } = PutDraft.parse(req.body);
     find(req).live.draft(heardFrom(req, res, seat), roundId, index, answer);
     res.status(204).end();
+  });
+  /** An answer that was refused, and stays on its tablet. */
+  router.put('/set-aside/:id', (req, res) => {
+    const { setAside, live } = find(req);
+    const { keep, isNew } = setAside.put(tabletOf(res).id, SenderId.parse(req.params.id), PutSetAside.parse(req.body));
+    if (isNew) live.setAsideChanged();
+    res.json({ keep } satisfies SetAsideReply);
   });
   /** What comes next in a session, made again now that more is known. */
   router.post('/rest', (req, res) => {

@@ -1,6 +1,6 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PostRoom, PostSet, type Tablets } from '../../contract/index.ts';
+import { PostLetGo, PostRoom, PostSet, type Tablets } from '../../contract/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { dayOf } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
@@ -55,6 +55,25 @@ export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
     const { sets, live } = find(req);
     sets.takeBack(req.params.id);
     live.practiceChanged();
+    res.json(state(req));
+  });
+  /** Answers that could not be taken, whole, for whoever looks after them. */
+  router.get('/set-aside', (req, res) => {
+    const { setAside, children } = find(req);
+    const names = new Map(children.all().map(({ id, name }) => [id, name]));
+    const answers = setAside.whole().map((one) => ({ ...one, child: names.get(one.childId ?? 0) ?? null }));
+    res.attachment('answers-not-taken.json').json({ format: 'hoppel-answers-not-taken', version: 1, answers });
+  });
+  router.post('/set-aside/again', (req, res) => {
+    find(req).live.sendAgain();
+    res.json(state(req));
+  });
+  router.post('/set-aside/let-go', (req, res) => {
+    const { setAside, live } = find(req);
+    setAside.letGo(PostLetGo.parse(req.body).ids);
+    // Their tablets learn of it when they tell of them.
+    live.sendAgain();
+    live.setAsideChanged();
     res.json(state(req));
   });
   router.post('/stand-ins', async (req, res) => {

@@ -5,7 +5,7 @@ import type { Reach } from '../remote/remoteRoutes.ts';
 
 /** All about the tablets of a class as of now, for the teacher's own screens. @throws HoppelError no-class */
 export const tabletsOf = (classroom: Classroom, reach: Reach): Tablets => {
-  const { id, row, door, live, seats, sets, tablets, room, answers, now } = classroom;
+  const { id, row, door, live, seats, sets, tablets, room, answers, setAside, now } = classroom;
   const { demo } = row();
   const listening = live.listening();
   const here = live.tabletsListening();
@@ -30,6 +30,7 @@ export const tabletsOf = (classroom: Classroom, reach: Reach): Tablets => {
       what,
       count: items?.length ?? null,
     })),
+    setAside: setAside.all(),
     standIns: demo ? { running: room.running(), answers: answers.standIns() } : null,
   };
 };

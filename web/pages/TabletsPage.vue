@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import HandOut from '../tablets/HandOut.vue';
 import JoinCard from '../tablets/JoinCard.vue';
 import PassList from '../tablets/PassList.vue';
+import SetAsideNews from '../tablets/SetAsideNews.vue';
 import SeatList from '../tablets/SeatList.vue';
 import StandIns from '../tablets/StandIns.vue';
 import { useTablets } from '../tablets/useTablets.ts';
@@ -12,7 +13,8 @@ import { useClassroomStore } from '../stores/classroom.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
-const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, fill, empty } = useTablets();
+const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, sendAgain, letGo, fill, empty } =
+  useTablets();
 </script>
 
 <template>
@@ -22,6 +24,14 @@ const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, f
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
     <template v-if="tablets">
+      <SetAsideNews
+        :answers="tablets.setAside"
+        :children="store.classroom!.children"
+        :busy="busy"
+        class="across"
+        @again="sendAgain"
+        @let-go="letGo"
+      />
       <section class="sheet way-in">
         <h2 class="title-column">{{ t('tablets.wayIn') }}</h2>
         <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="66" />
@@ -70,8 +80,11 @@ const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, f
   justify-items: center;
   gap: 12px;
 }
+.across,
 .problem {
   grid-column: 1 / -1;
+}
+.problem {
   color: var(--berry);
   font-weight: 600;
 }

@@ -4,6 +4,7 @@ import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation, mdiTabletCellph
 import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import BrandMark from './BrandMark.vue';
@@ -22,6 +23,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 });
 const route = useRoute();
 const store = useClassroomStore();
+const board = useBoardStore();
+/** What asks to be looked at at a place, for a dot on its picture; empty where nothing does. */
+const newsAt = (place: string): string =>
+  place === 'tablets' && board.room.setAside > 0
+    ? t('tablets.setAside.title', { count: board.room.setAside }, board.room.setAside)
+    : '';
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
@@ -53,8 +60,9 @@ const places = [
         :class="{ here: (place.routes as readonly unknown[]).includes(route.name) }"
         :aria-current="(place.routes as readonly unknown[]).includes(route.name) ? 'page' : undefined"
       >
-        <v-icon :icon="place.icon" size="24" />
+        <span class="mark" :class="{ news: newsAt(place.name) }"><v-icon :icon="place.icon" size="24" /></span>
         {{ t(`nav.${place.name}`) }}
+        <span v-if="newsAt(place.name)" class="only-heard">{{ newsAt(place.name) }}</span>
       </router-link>
     </nav>
   </header>
@@ -138,6 +146,21 @@ const places = [
 .place.here {
   background: var(--raised);
   color: var(--plum);
+}
+.mark {
+  position: relative;
+  line-height: 0;
+}
+.mark.news::after {
+  content: '';
+  position: absolute;
+  top: -3px;
+  right: -5px;
+  width: 12px;
+  height: 12px;
+  border: 2px solid var(--raised);
+  border-radius: 50%;
+  background: var(--berry);
 }
 main {
   flex: 1;

@@ -37,9 +37,10 @@ export const useStationStore = defineStore('station', () => {
       },
       classroom: () => void refresh(),
       away: () => void seat.forget(),
+      again: () => void queue.sendAgain(),
     },
     onOpen: () => {
-      void queue.flush();
+      void queue.sendAgain();
       void refresh();
     },
     onLost: () => void lookWhetherIn(),

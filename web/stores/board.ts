@@ -7,6 +7,7 @@ import {
   BoardView,
   Draft,
   Drafts,
+  RoomNews,
   RoundNews,
   type Round,
   type RoundPace,
@@ -35,6 +36,8 @@ export const useBoardStore = defineStore('board', () => {
   const command = shallowRef<BoardCommand>();
   /** Grows whenever who sits at a tablet, or what was handed out, changed. */
   const tabletsVersion = ref(0);
+  /** What of the tablets asks to be looked at. */
+  const room = shallowRef<RoomNews>({ setAside: 0 });
   /** What children are setting or drawing in the task of now, by child. */
   const drafts = shallowRef<ReadonlyMap<number, Answer>>(new Map());
 
@@ -66,6 +69,7 @@ export const useBoardStore = defineStore('board', () => {
         record: () => (recordVersion.value += 1),
         view: (data) => (toldView.value = data),
         tablets: () => (tabletsVersion.value += 1),
+        room: (data) => (room.value = RoomNews.parse(data)),
         drafts: (data) =>
           (drafts.value = new Map(
             Drafts.nullable()
@@ -153,6 +157,7 @@ export const useBoardStore = defineStore('board', () => {
     view,
     command,
     tabletsVersion,
+    room,
     drafts,
     round,
     openRound,

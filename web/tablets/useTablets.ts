@@ -1,6 +1,6 @@
 import { ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
-import { Tablets, type PostSet, type SetSource } from '../../contract/index.ts';
+import { Tablets, type PostLetGo, type PostSet, type SetSource } from '../../contract/index.ts';
 import { Refused, Unreachable, get, post, remove } from '../api/client.ts';
 import { createLatest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
@@ -57,6 +57,9 @@ export const useTablets = () => {
         post(Tablets, '/tablets/sets', { id: newId(), childIds: childIds && [...childIds], source } satisfies PostSet),
       ),
     takeBack: (id: string) => done(() => remove(Tablets, `/tablets/sets/${id}`)),
+    /** Tablets send once more what could not be taken. */
+    sendAgain: () => done(() => post(Tablets, '/tablets/set-aside/again', {})),
+    letGo: (ids: string[]) => done(() => post(Tablets, '/tablets/set-aside/let-go', { ids } satisfies PostLetGo)),
     fill: (pace: number) => done(() => post(Tablets, '/tablets/stand-ins', { pace })),
     empty: () => done(() => remove(Tablets, '/tablets/stand-ins')),
   };

@@ -1,6 +1,7 @@
 import { createStore, del, get, set } from 'idb-keyval';
 import type { StationChild, StationState } from '../../../contract/index.ts';
 import type { Way } from '../../../core/practice/index.ts';
+import type { RefusedAnswer } from './setAside.ts';
 import type { Unsent } from './unsent.ts';
 
 /** Who sits at this tablet. */
@@ -17,6 +18,8 @@ export interface KeptProgress extends Way {
 interface Kept {
   /** Answers the server has not stored yet. They stay when a child says bye: they are not lost before they are sent. */
   unsent: readonly Unsent[];
+  /** Answers the server refused. They stay as long as the teacher did not let them go. */
+  setAside: readonly RefusedAnswer[];
   /** The class's names, pictures and wording. */
   state: StationState;
   seat: KeptSeat;

@@ -1,20 +1,30 @@
 import { until } from '@vueuse/core';
 import { ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { AnswerReply, type PostAnswer, type StationRound } from '../../../contract/index.ts';
+import {
+  AnswerReply,
+  SetAsideReply,
+  type PostAnswer,
+  type ProblemCode,
+  type StationRound,
+} from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
-import { Refused, post } from '../../api/client.ts';
+import { Refused, post, put } from '../../api/client.ts';
 import type { KeptThings } from './kept.ts';
 import { RETRY_MS } from './link.ts';
+import { createRefusedAnswers } from './setAside.ts';
 import { createUnsentQueue, type Sent } from './unsent.ts';
+
+/** What keeps every answer out for a while: pictures that are asked anew, an empty data file in the place of the class's. */
+const PASSES: ReadonlySet<ProblemCode> = new Set(['code-needed', 'no-class']);
 
 const send = async (answer: PostAnswer): Promise<Sent> => {
   try {
     await post(AnswerReply, '/answers', answer);
     return 'stored';
   } catch (error) {
-    // No network, or a code that is asked anew: both pass. A fault of the server's own may; another refusal will not.
-    if (!(error instanceof Refused) || error.code === 'code-needed') return 'later';
+    if (!(error instanceof Refused) || PASSES.has(error.code)) return 'later';
+    // A fault of the server's own may pass too; another refusal is one of this answer.
     return error.status >= 500 ? 'failed' : { refused: error.code };
   }
 };
@@ -22,10 +32,19 @@ const send = async (answer: PostAnswer): Promise<Sent> => {
 /** Answers on their way from this tablet to the server. */
 export const createQueue = (kept: KeptThings) => {
   const waiting = ref(0);
+  const refused = createRefusedAnswers({
+    read: async () => (await kept.get('setAside')) ?? [],
+    write: (list) => kept.set('setAside', list),
+    tell: async ({ answer, code }) => {
+      const { id, childId } = answer.post;
+      return (await put(SetAsideReply, `/station/set-aside/${id}`, { childId, code, answer: { ...answer } })).keep;
+    },
+  });
   const unsent = createUnsentQueue({
     read: async () => (await kept.get('unsent')) ?? [],
     write: (list) => kept.set('unsent', list),
     send,
+    refuse: refused.put,
     onChange: (count) => (waiting.value = count),
     later: (again) => setTimeout(again, RETRY_MS),
   });
@@ -35,6 +54,11 @@ export const createQueue = (kept: KeptThings) => {
     /** How many the server has not stored yet. */
     waiting,
     flush: unsent.flush,
+    /** All that was refused is tried once more, and told of again where it is refused again: the server may be another by now. */
+    sendAgain: async (): Promise<void> => {
+      await refused.moveTo(unsent.addAgain);
+      await unsent.flush();
+    },
     /** An answer to what a round asks. */
     toRound: (childId: number, to: StationRound, answer: Answer): void => {
       lastKept = unsent.add({

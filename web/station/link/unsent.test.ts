@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import type { PostAnswer } from '../../../contract/index.ts';
+import type { PostAnswer, ProblemCode } from '../../../contract/index.ts';
 import type { DialTime } from '../../../core/clock/index.ts';
 import { createUnsentQueue, type Sent, type Unsent } from './unsent.ts';
 
@@ -18,6 +18,7 @@ const answer = (n: number): Unsent => ({
 const tablet = (replies: Sent[] | ((id: string) => Sent) = []) => {
   let memory: readonly Unsent[] = [];
   const sent: PostAnswer[] = [];
+  const refused: [Unsent, ProblemCode][] = [];
   const again: (() => void)[] = [];
   let waiting = 0;
   const open = () =>
@@ -30,11 +31,14 @@ const tablet = (replies: Sent[] | ((id: string) => Sent) = []) => {
         sent.push(post);
         return typeof replies === 'function' ? replies(post.id) : (replies.shift() ?? 'stored');
       },
+      refuse: async (one, code) => {
+        refused.push([one, code]);
+      },
       onChange: (count) => (waiting = count),
       later: (call) => again.push(call),
     });
   const settle = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
-  return { sent, again, open, settle, waiting: () => waiting, memory: () => memory };
+  return { sent, refused, again, open, settle, waiting: () => waiting, memory: () => memory };
 };
 
 describe('answers a tablet has not sent yet', () => {
@@ -78,13 +82,25 @@ describe('answers a tablet has not sent yet', () => {
       to: { setting: 'alone', lessonId: 7, item: { kind: 'set', shown: 180 }, attempt: 1 },
     });
   });
-  it('are let go when they are refused for good, and do not hold up the next', async () => {
-    const { open, sent, settle, waiting } = tablet([{ refused: 'already-answered' }]);
+  it('are set aside with the reason when they are refused, and do not hold up the next', async () => {
+    const { open, sent, refused, settle, waiting } = tablet([{ refused: 'already-answered' }]);
     const queue = open();
     await queue.add(answer(1));
     await queue.add(answer(2));
     await settle();
     expect([sent.length, waiting()]).toEqual([2, 0]);
+    expect(refused).toEqual([[answer(1), 'already-answered']]);
+  });
+  it('are never lost between being refused and being sent again', async () => {
+    const { open, sent, settle, memory } = tablet((id) => (id.endsWith('1') ? { refused: 'unknown-child' } : 'stored'));
+    const queue = open();
+    await queue.add(answer(1));
+    // Sent again while the queue still lets go of it.
+    await queue.addAgain([answer(1)]);
+    await settle();
+    await queue.flush();
+    expect(sent.map(({ id }) => id.at(-1))).toEqual(['1', '1']);
+    expect(memory()).toEqual([]);
   });
   it('keep their order while the server fails now and then', async () => {
     const { open, sent, again, settle, waiting } = tablet(['failed', 'failed']);

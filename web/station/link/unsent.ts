@@ -1,4 +1,4 @@
-import type { PostAnswer } from '../../../contract/index.ts';
+import type { PostAnswer, ProblemCode } from '../../../contract/index.ts';
 import type { Item } from '../../../core/items/index.ts';
 
 /** An answer on its way, with what is needed to keep it as practice should its round be over when it arrives. */
@@ -9,7 +9,7 @@ export interface Unsent {
 }
 
 /** What became of a send: stored, to be tried again later, failed at the server itself, or refused with a code. */
-export type Sent = 'stored' | 'later' | 'failed' | { readonly refused: string };
+export type Sent = 'stored' | 'later' | 'failed' | { readonly refused: ProblemCode };
 
 /** How often an answer may fail at the server before those behind it go out first. */
 const PATIENT_TRIES = 3;
@@ -19,6 +19,8 @@ interface Options {
   readonly read: () => Promise<readonly Unsent[]>;
   readonly write: (waiting: readonly Unsent[]) => Promise<void>;
   readonly send: (post: PostAnswer) => Promise<Sent>;
+  /** Keeps one that was refused; it leaves the queue when this is done. */
+  readonly refuse: (answer: Unsent, code: ProblemCode) => Promise<void>;
   /** Told how many wait, whenever that changes. */
   readonly onChange: (waiting: number) => void;
   /** Calls again later; a test passes its own. */
@@ -36,7 +38,7 @@ const asPractice = ({ post, lessonId, item }: Unsent): PostAnswer => ({
  * order and once each: their ids are made here, so a send repeated after a lost reply is harmless. One at which the server fails
  * again and again stays, and holds up no other.
  */
-export const createUnsentQueue = ({ read, write, send, onChange, later }: Options) => {
+export const createUnsentQueue = ({ read, write, send, refuse, onChange, later }: Options) => {
   let waiting: readonly Unsent[] = [];
   let sending = false;
   /** How often the server failed at an answer, by its id. */
@@ -71,7 +73,7 @@ export const createUnsentQueue = ({ read, write, send, onChange, later }: Option
           return;
         }
         const over = typeof sent === 'object' && sent.refused === 'round-closed' && to.setting === 'round';
-        // Any other refusal would be the same tomorrow: the answer is let go.
+        if (typeof sent === 'object' && !over) await refuse(next, sent.refused);
         const instead = over ? [{ ...next, post: asPractice(next) }] : [];
         await keep([...waiting.slice(0, at), ...instead, ...waiting.slice(at + 1)]);
       }
@@ -87,6 +89,12 @@ export const createUnsentQueue = ({ read, write, send, onChange, later }: Option
       await ready;
       await keep([...waiting, answer]);
       void flush();
+    },
+    /** Answers that were refused before are among those to be sent when this is done. */
+    addAgain: async (answers: readonly Unsent[]): Promise<void> => {
+      await ready;
+      // One may be leaving the queue just now, so each is added whether it stands there or not: it is stored once all the same.
+      await keep([...waiting, ...answers]);
     },
     flush,
   };
