@@ -36,6 +36,8 @@ export const PROBLEM_CODES = [
   'no-stand-ins',
   'unreadable-stored',
   'cannot-be-kept',
+  'busy',
+  'disk-full',
   'failed',
 ] as const;
 export const ProblemCode = z.enum(PROBLEM_CODES);

@@ -1,8 +1,10 @@
-import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
-import { dirname, resolve } from 'node:path';
+import { existsSync, renameSync, rmSync } from 'node:fs';
+import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { isDay, schoolDayFrom } from '../core/planning/index.ts';
 import { clockFrom, dayOf } from '../server/clock.ts';
+import { lockOrGiveUp, makeFolderOf } from '../server/dataFile.ts';
+import { whyNot } from '../server/db/faults.ts';
 import { openDatabase } from '../server/db/open.ts';
 import { DEMO_CLASS, makeDemo } from './makeDemo.ts';
 
@@ -25,7 +27,8 @@ const laidAround = (): string | undefined => {
 };
 
 try {
-  mkdirSync(dirname(file), { recursive: true });
+  makeFolderOf(file);
+  const lock = lockOrGiveUp(file, null);
   const day = laidAround();
   if (day !== schoolDayFrom(today, 0)) {
     if (day !== undefined) {
@@ -42,7 +45,8 @@ try {
     rmSync(file, { force: true });
     renameSync(making, file);
   }
+  lock.free();
 } catch (error) {
-  console.error(`Hoppel cannot start: the demo data file ${file} cannot be made (${(error as Error).message}).`);
+  console.error(`Hoppel cannot start: the demo data file ${file} cannot be made (${whyNot(error)}).`);
   process.exit(1);
 }

@@ -1,9 +1,10 @@
-import { spawn, spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync, type ChildProcessWithoutNullStreams } from 'node:child_process';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { soon } from './support/soon.ts';
 
 const ROOT = resolve(import.meta.dirname, '..');
 
@@ -24,6 +25,22 @@ const run = (script: string, args: readonly string[], data: string, until?: stri
     child.stderr.on('data', hear);
     child.on('exit', (code) => ended({ code, said }));
   });
+
+/** Waits for what a process says. */
+const heardFrom = (child: ChildProcessWithoutNullStreams) => {
+  let text = '';
+  const hear = (more: Buffer): void => void (text += more.toString());
+  child.stdout.on('data', hear);
+  child.stderr.on('data', hear);
+  return (words: string): Promise<void> => soon(async () => text).toContain(words);
+};
+/** The built server alone. */
+const startServer = (folder: string) => {
+  const args = ['dist/server/main.js', '--data', join(folder, 'hoppel.sqlite'), '--web', 'dist/web', '--port', '0'];
+  const child = spawn(process.execPath, args, { cwd: ROOT });
+  const ended = new Promise<number | null>((done) => child.on('exit', done));
+  return { said: heardFrom(child), ended, kill: (signal: NodeJS.Signals) => child.kill(signal) };
+};
 
 describe('starting Hoppel', () => {
   let folder: string;
@@ -76,6 +93,47 @@ describe('starting Hoppel', () => {
     writeFileSync(join(other, 'hoppel.sqlite'), 'a shopping list');
     oneSentence(await run('start.mjs', [], other), /^Hoppel cannot start: the data file .* cannot be opened/);
     expect(readFileSync(join(other, 'hoppel.sqlite'), 'utf8')).toBe('a shopping list');
+  });
+  it('two on one data file: the second says who has it, and the first goes on', async () => {
+    const first = startServer(folder);
+    await first.said('Ctrl-C ends Hoppel');
+    oneSentence(
+      await run('start.mjs', ['--port', '0'], folder),
+      new RegExp(`^Hoppel cannot start: another Hoppel has the data file .* open \\(process \\d+, .*since`),
+    );
+    first.kill('SIGINT');
+    expect(await first.ended).toBe(0);
+  });
+  it.each(['SIGHUP', 'SIGTERM'] as const)('%s ends it whole: the log is written back', async (signal) => {
+    const server = startServer(folder);
+    await server.said('Ctrl-C ends Hoppel');
+    server.kill(signal);
+    expect(await server.ended).toBe(0);
+    expect(readdirSync(folder).filter((file) => file.startsWith('hoppel.sqlite'))).toEqual(['hoppel.sqlite']);
+  });
+  it('ends whole when what started it is gone', async () => {
+    const script = spawn(process.execPath, [join(ROOT, 'tools/start.mjs'), '--port', '0'], {
+      env: { ...process.env, HOPPEL_DATA: folder },
+    });
+    await heardFrom(script)('Ctrl-C ends Hoppel');
+    script.kill('SIGKILL');
+    await soon(async () => readdirSync(folder).filter((file) => file.startsWith('hoppel.sqlite'))).toEqual([
+      'hoppel.sqlite',
+    ]);
+  });
+  it('says that the log of one that was cut off is gone', async () => {
+    const server = startServer(folder);
+    await server.said('Ctrl-C ends Hoppel');
+    server.kill('SIGKILL');
+    await server.ended;
+    rmSync(join(folder, 'hoppel.sqlite-wal'));
+    const next = startServer(folder);
+    await next.said('its log hoppel.sqlite-wal is gone from beside the data file');
+    await next.said('Ctrl-C ends Hoppel');
+    next.kill('SIGINT');
+    expect(await next.ended).toBe(0);
+    const whole = await run('start.mjs', ['--port', '0'], folder, 'Ctrl-C ends Hoppel');
+    expect(whole.said).not.toContain('is gone');
   });
   it.each([
     [['--port', 'nine'], /nine is not a port number/],

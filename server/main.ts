@@ -1,50 +1,15 @@
 import { createServer } from 'node:http';
-import { mkdirSync } from 'node:fs';
 import { networkInterfaces } from 'node:os';
-import { dirname, resolve } from 'node:path';
-import { parseArgs } from 'node:util';
-import { isDay } from '../core/planning/index.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { createApp } from './app.ts';
+import { readArguments } from './arguments.ts';
 import { clockFrom } from './clock.ts';
-import { openDatabase } from './db/open.ts';
+import { openDataFile } from './dataFile.ts';
+import { drain } from './ending.ts';
+import { giveUp } from './giveUp.ts';
+import { whenParentGoes } from './parent.ts';
 
-/** One clear sentence and exit code 1, for whatever keeps Hoppel from starting. */
-const giveUp = (sentence: string): never => {
-  console.error(`Hoppel cannot start: ${sentence}`);
-  process.exit(1);
-};
-
-const readArguments = () => {
-  try {
-    return parseArgs({
-      options: {
-        data: { type: 'string' },
-        web: { type: 'string' },
-        port: { type: 'string', default: '4930' },
-        lan: { type: 'boolean', default: false },
-        today: { type: 'string' },
-      },
-    }).values;
-  } catch (error) {
-    return giveUp((error as Error).message);
-  }
-};
-
-const { data, web, port: portText, lan, today } = readArguments();
-const port = Number(portText);
-if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`${portText} is not a port number (0 to 65535).`);
-if (data === undefined || web === undefined) giveUp('it needs --data FILE and --web FOLDER.');
-if (today !== undefined && !isDay(today)) giveUp(`${today} is not a day written YYYY-MM-DD.`);
-
-const open = (file: string) => {
-  try {
-    mkdirSync(dirname(file), { recursive: true });
-    return openDatabase(file);
-  } catch (error) {
-    return giveUp(`the data file ${file} cannot be opened or written (${(error as Error).message}).`);
-  }
-};
+const { data, web, port, lan, today, withParent } = readArguments();
 
 /** Addresses of this machine that tablets on the same network can reach. */
 const networkAddresses = (): string[] =>
@@ -61,17 +26,18 @@ const addresses = (): readonly string[] => {
   return reached.length > 0 ? reached : [ownAddress()];
 };
 
-const db = open(resolve(data!));
+const file = openDataFile(data, port);
 const { app, end: endLive } = createApp({
-  db,
+  db: file.db,
   now: clockFrom(today),
-  webFolder: resolve(web!),
+  webFolder: web,
   reach: { lan, addresses, own: ownAddress },
   behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
 const server = createServer(app);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
+  file.close();
   if (error.code === 'EADDRINUSE')
     giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
   giveUp(error.message);
@@ -95,14 +61,13 @@ const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
   await endLive();
-  server.close(() => {
-    db.close();
-    process.exit(0);
-  });
-  server.closeAllConnections();
+  await drain(server);
+  file.close();
+  process.exit(0);
 };
 // A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
+if (withParent) whenParentGoes(() => void end());
 // What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
 server.once('listening', () => {
   process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));

@@ -15,6 +15,8 @@ import { openStream, type Stream } from './live/stream.test.support.ts';
 /** A school for tests: the real app on a real data file in a temporary folder, at nine on a fixed Tuesday. */
 export interface School {
   readonly db: Database;
+  /** Path of the data file. */
+  readonly file: string;
   readonly url: string;
   /** A tablet that comes in by the class's pictures, with a pass of its own. */
   tablet(): Promise<Tablet>;
@@ -133,6 +135,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   };
   return {
     ...asking(url),
+    file,
     get db() {
       return db;
     },

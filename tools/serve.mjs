@@ -1,5 +1,5 @@
 // Starts the built server and hands its signals on.
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { ROOT, giveUp, run } from './ensure.mjs';
 
@@ -17,6 +17,33 @@ export const makeDemo = (data, today) => {
   if (status !== 0) process.exit(1);
 };
 
+/** Milliseconds between two looks whether npm is still there. */
+const LOOK_MS = 1000;
+
+/**
+ * The process of npm, where it runs this script: with a shell between them, so that whoever ends npm alone leaves both running. None
+ * where the system has no way to ask.
+ */
+const findNpm = () => {
+  if (process.env.npm_lifecycle_event === undefined) return undefined;
+  const ask = (what, pid) =>
+    spawnSync('ps', ['-o', `${what}=`, '-p', String(pid)], { encoding: 'utf8' }).stdout?.trim();
+  const ancestors = [process.ppid, Number(ask('ppid', process.ppid))];
+  return ancestors.find((pid) => pid > 1 && /^npm|npm-cli/.test(ask('args', pid) ?? ''));
+};
+/** Calls once when a process is gone. */
+const whenGone = (pid, gone) => {
+  const timer = setInterval(() => {
+    try {
+      process.kill(pid, 0);
+    } catch {
+      clearInterval(timer);
+      gone();
+    }
+  }, LOOK_MS);
+  timer.unref();
+};
+
 /** Runs the server on a data file until it ends, and ends as it did. */
 export const serve = (data, args) => {
   const server = spawn(
@@ -28,6 +55,7 @@ export const serve = (data, args) => {
       data,
       '--web',
       join(ROOT, 'dist/web'),
+      '--with-parent',
       ...args,
     ],
     { stdio: 'inherit' },
@@ -36,6 +64,8 @@ export const serve = (data, args) => {
   process.on('SIGINT', () => {});
   process.on('SIGTERM', () => server.kill('SIGTERM'));
   process.on('SIGHUP', () => server.kill('SIGHUP'));
+  const npm = findNpm();
+  if (npm !== undefined) whenGone(npm, () => server.kill('SIGTERM'));
   server.on('error', (error) => giveUp(error.message));
   server.on('exit', (code) => process.exit(code ?? 1));
 };

@@ -3,6 +3,11 @@ import type { Database } from 'better-sqlite3';
 
 const FOLDER = new URL('./migrations/', import.meta.url);
 
+/** All that this version knows, in order. */
+export const MIGRATIONS: readonly string[] = readdirSync(FOLDER)
+  .filter((file) => file.endsWith('.sql'))
+  .sort();
+
 /**
  * Applies every migration file not yet applied, in order, each in a transaction of its own. A table others point to can only be
  * rebuilt with foreign keys off; whether all still point somewhere is looked at before each is kept.
@@ -12,8 +17,7 @@ export const migrate = (db: Database): void => {
   db.exec('CREATE TABLE IF NOT EXISTS migration (name TEXT PRIMARY KEY, applied_at TEXT NOT NULL) STRICT');
   const applied = new Set(db.prepare<[], string>('SELECT name FROM migration').pluck().all());
   const record = db.prepare("INSERT INTO migration (name, applied_at) VALUES (?, datetime('now'))");
-  const files = readdirSync(FOLDER).filter((file) => file.endsWith('.sql'));
-  for (const file of files.sort()) {
+  for (const file of MIGRATIONS) {
     if (applied.has(file)) continue;
     db.pragma('foreign_keys = OFF');
     db.transaction(() => {

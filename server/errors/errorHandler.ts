@@ -1,6 +1,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import { ZodError } from 'zod';
 import type { Problem } from '../../contract/index.ts';
+import { fileFaultOf } from '../db/faults.ts';
 import { UnreadableStored } from '../db/stored.ts';
 import { HoppelError } from './hoppelError.ts';
 
@@ -18,6 +19,8 @@ const toHoppelError = (error: unknown): HoppelError | undefined => {
   if (type === 'entity.too.large') return new HoppelError('too-large');
   if (type?.startsWith('entity.') || type?.startsWith('encoding.') || type?.startsWith('charset.'))
     return new HoppelError('malformed', 'not JSON');
+  const fault = fileFaultOf(error);
+  if (fault === 'busy' || fault === 'disk-full') return new HoppelError(fault);
   if (error instanceof URIError) return new HoppelError('malformed', 'address');
   return undefined;
 };
@@ -31,5 +34,7 @@ export const errorHandler = (error: unknown, _req: Request, res: Response, next:
     return;
   }
   const { code, message, status } = known ?? new HoppelError('failed');
+  // Tablets send again by themselves; this is for whatever else asks.
+  if (code === 'busy') res.set('Retry-After', '1');
   res.status(status).json({ code, message } satisfies Problem);
 };

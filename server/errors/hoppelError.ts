@@ -41,6 +41,8 @@ const STATUS: Record<ProblemCode, number> = {
   'no-stand-ins': 409,
   'unreadable-stored': 500,
   'cannot-be-kept': 409,
+  busy: 503,
+  'disk-full': 507,
   failed: 500,
 };
 
@@ -86,6 +88,8 @@ const MESSAGE: Record<ProblemCode, string> = {
   'no-stand-ins': 'Made-up children only come into the made-up class.',
   'unreadable-stored': 'Something in the data file cannot be read. What was sent is not lost: it is sent again later.',
   'cannot-be-kept': 'The unit cannot be kept as it would be then. Nothing was changed.',
+  busy: 'Another program has locked the data file. Nothing was stored; try again in a moment.',
+  'disk-full': 'The disk of this computer is full. Nothing was stored.',
   failed: 'Something went wrong in Hoppel. Nothing was stored.',
 };
 

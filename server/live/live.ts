@@ -24,6 +24,8 @@ import type { SetAsideList } from '../tablets/setAside.ts';
 interface ScreenState {
   /** A second device of the teacher's, which hears nothing of results. */
   readonly isRemote: boolean;
+  /** Ends the connection. */
+  readonly close: () => void;
 }
 /** A screen of the teacher's that listens. */
 export type Screen = Session<ScreenState>;
@@ -173,10 +175,12 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
     },
     /** Tablets send once more what was refused. */
     sendAgain: (): void => tellStations('again', null),
-    /** Says no more: streams that end from now on end with the server, whose data file may be closed already. */
+    /** Says no more and ends its streams, with the server, whose data file may be closed soon. */
     end: (): void => {
       ended = true;
       clearInterval(lookRound);
+      for (const channel of [screens, remotes, stations])
+        for (const { state } of [...channel.activeSessions]) state.close();
     },
     roundChanged: (): void => {
       const state = board();
@@ -224,7 +228,8 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
       tellTeachers('tablets', null);
     },
     joinTeacher: async (req: Request, res: Response, isRemote: boolean): Promise<void> => {
-      register(await createSession<ScreenState>(req, res, { retry: RETRY_MS, state: { isRemote } }));
+      const state: ScreenState = { isRemote, close: () => res.end() };
+      register(await createSession<ScreenState>(req, res, { retry: RETRY_MS, state }));
     },
     joinStation: async (req: Request, res: Response, tabletId: number, seat: string | undefined): Promise<void> => {
       const state: TabletState = { tabletId, seat, close: () => res.end() };

@@ -1,0 +1,33 @@
+import { CannotUse } from './known.ts';
+
+/** What hinders the data file, by SQLite's codes; an extended code begins with its own. */
+const FAULTS = [
+  ['SQLITE_BUSY', 'busy'],
+  ['SQLITE_LOCKED', 'busy'],
+  ['SQLITE_FULL', 'disk-full'],
+  ['SQLITE_NOTADB', 'foreign'],
+  ['SQLITE_CORRUPT', 'damaged'],
+] as const;
+export type FileFault = (typeof FAULTS)[number][1];
+
+/** SQLite's code for an error of its own. */
+const codeOf = (error: unknown): string =>
+  typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string' ? error.code : '';
+
+/** What hinders the data file where an error is of that sort. */
+export const fileFaultOf = (error: unknown): FileFault | undefined =>
+  FAULTS.find(([code]) => codeOf(error).startsWith(code))?.[1];
+
+const REASONS: Record<FileFault, string> = {
+  busy: 'another program has locked it: end that one first',
+  'disk-full': 'the disk is full',
+  foreign: 'it is not one of Hoppel’s',
+  damaged: 'it is damaged: put a copy from before in its place',
+};
+
+/** Why a data file could not be opened, for a sentence. */
+export const whyNot = (error: unknown): string => {
+  if (error instanceof CannotUse) return error.message;
+  const fault = fileFaultOf(error);
+  return fault === undefined ? (error as Error).message : REASONS[fault];
+};
