@@ -26,6 +26,8 @@ export const PROBLEM_CODES = [
   'unit-begun',
   ...PLAN_REFUSALS,
   'teacher-only',
+  'other-name',
+  'foreign-page',
   'wrong-code',
   'too-many-tries',
   'nothing-to-ask',

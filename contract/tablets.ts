@@ -91,10 +91,22 @@ export type SetAside = z.infer<typeof SetAside>;
 export const PostLetGo = z.strictObject({ ids: z.array(SenderId).min(1).max(1000) });
 export type PostLetGo = z.infer<typeof PostLetGo>;
 
+/** A remote that was let in: a second device of the teacher's. */
+export const RemoteDevice = z.strictObject({
+  id: z.string(),
+  /** ISO 8601, UTC. */
+  letInAt: z.string(),
+  /** Is it there now? */
+  listens: z.boolean(),
+});
+export type RemoteDevice = z.infer<typeof RemoteDevice>;
+
 /** What of the tablets a teacher should look at, wherever she is. */
 export const RoomNews = z.strictObject({
   /** Answers that could not be taken. */
   setAside: z.int().min(0),
+  /** Wrong tries at the pictures or the remote's code by devices that try one after the other, of the last quarter of an hour. */
+  tries: z.int().min(0),
 });
 export type RoomNews = z.infer<typeof RoomNews>;
 
@@ -111,6 +123,10 @@ export const Tablets = z.strictObject({
   lan: z.boolean(),
   seats: z.array(Seat),
   passes: z.array(Pass),
+  /** Other devices of the teacher's that are let in. */
+  remotes: z.array(RemoteDevice),
+  /** Wrong tries, as the room's news tell. */
+  tries: z.int().min(0),
   sets: z.array(HandedSet),
   /** Answers that could not be taken, the oldest first. */
   setAside: z.array(SetAside),

@@ -8,6 +8,7 @@ import { simulateAnswer } from '../core/simulation/index.ts';
 import { createClassRepository } from '../server/classes/classRepository.ts';
 import { createClassSetUp } from '../server/classes/setUpClass.ts';
 import { createClassrooms } from '../server/classroom/classrooms.ts';
+import { createOpenStreams } from '../server/live/openStreams.ts';
 import { createTabletRepository } from '../server/tablets/tabletRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
 
@@ -37,7 +38,16 @@ export const makeDemo = (db: Database, today: Day): void => {
   let moment = new Date(`${firstDay}T07:30:00`);
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
-  const classrooms = createClassrooms({ db, classes, tablets, now: () => moment, ticks: () => 0, behaviours: {} });
+  const classrooms = createClassrooms({
+    db,
+    classes,
+    tablets,
+    now: () => moment,
+    ticks: () => 0,
+    streams: createOpenStreams(),
+    remoteTries: () => 0,
+    behaviours: {},
+  });
   createClassSetUp({ db, classes, classrooms })({
     id: DEMO_CLASS + schoolDayFrom(today, 0),
     name: 'Clover Room',

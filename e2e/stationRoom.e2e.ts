@@ -48,7 +48,7 @@ const roundId = async () => (await round()).id;
 const version = async () => (await round()).version;
 
 describe('the way in', () => {
-  it('shows the address as a picture and as text, and the class’s three pictures', async () => {
+  it('shows the address as a picture and as text, and the class’s four pictures', async () => {
     await teacher.driver.get(`${hoppel.url}/board/8?segment=3`);
     await teacher.find('.board');
     await teacher.press('k');
@@ -98,7 +98,7 @@ describe('shutting a tablet out', () => {
     await teacher.driver.get(`${hoppel.url}/tablets`);
     await teacher.tap('2 tablets know them');
     await expectNoFault(teacher.driver);
-    await teacher.tap('Shut out this tablet (Ada)');
+    await teacher.tap('Shut out this device (Ada)');
     await child.until('the pictures are asked for', async () => (await child.all('[data-picture]')).length > 0);
     await soon(() => child.all('.me')).toHaveLength(0);
     await other.find('.me');

@@ -33,12 +33,41 @@ describe('who may see the class', () => {
     '/nothing',
   ])('a page of another name cannot read %s', async (path) => {
     const reply = await request(school.url).get(`/api${path}`).set('Host', 'garden.example');
-    expect([reply.status, reply.body.code]).toEqual([403, 'teacher-only']);
+    expect([reply.status, reply.body.code]).toEqual([403, 'other-name']);
+  });
+  it.each(['/api/station', '/station', '/', '/api/station/door'])(
+    'a page of another name gets nothing at %s',
+    async (path) => {
+      const reply = await request(school.url).get(path).set('Host', 'garden.example');
+      expect([reply.status, reply.body.code]).toEqual([403, 'other-name']);
+    },
+  );
+  it.each([
+    [{ Origin: 'http://garden.example' }, 403],
+    [{ Origin: 'null' }, 403],
+    [{ 'Sec-Fetch-Site': 'cross-site' }, 403],
+    [{ 'Sec-Fetch-Site': 'same-site' }, 403],
+    [{ 'Sec-Fetch-Site': 'same-origin' }, 200],
+    [{}, 200],
+  ])('a page elsewhere changes nothing: %j is answered %d', async (headers, status) => {
+    const before = (await school.get('/tablets').expect(200)).body.code;
+    const sent = await request(school.url).post('/api/tablets/code').set(headers);
+    expect(sent.status).toBe(status);
+    const after = (await school.get('/tablets').expect(200)).body.code;
+    expect(JSON.stringify(after) === JSON.stringify(before)).toBe(status === 403);
+  });
+  it('a page of Hoppel’s own may change things by whatever name it was opened', async () => {
+    const { host } = new URL(school.url);
+    await request(school.url).post('/api/tablets/code').set('Origin', `http://${host}`).expect(200);
+  });
+  it.each(['/api/live', '/api/station/live'])('who asks for the head of %s only is not kept waiting', async (path) => {
+    const { cookie } = await school.tablet();
+    await request(school.url).head(path).set('Cookie', cookie).expect(204);
   });
   it('a tablet on the classroom network cannot read it either, whatever name it uses', () => {
     const ask = (remoteAddress: string, hostname: string): unknown => {
       let refused: unknown;
-      teacherOnly({ isLetIn: () => false })(
+      teacherOnly({ letInBy: () => undefined })(
         { socket: { remoteAddress }, hostname, method: 'GET', path: '/classroom', headers: {} } as never,
         { locals: {} } as never,
         (error?: unknown) => (refused = error),

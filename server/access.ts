@@ -1,7 +1,7 @@
 import { parse } from 'cookie';
 import type { Request, RequestHandler, Response } from 'express';
 import { HoppelError } from './errors/hoppelError.ts';
-import type { Pairing } from './remote/pairing.ts';
+import type { Pairing, RemotePass } from './remote/pairing.ts';
 
 /** Addresses by which a machine speaks to itself; Node writes IPv4 ones with a prefix on a dual-stack socket. */
 export const isThisMachine = (address: string | undefined): boolean =>
@@ -20,21 +20,24 @@ const REMOTE_MAY: readonly (readonly [method: string, path: string])[] = [
   ['POST', '/board/commands'],
 ];
 
-const mayAsRemote = (req: Request, pairing: Pick<Pairing, 'isLetIn'>): boolean =>
-  REMOTE_MAY.some(([method, path]) => req.method === method && req.path === path) &&
-  pairing.isLetIn(parse(req.headers.cookie ?? '')[REMOTE_COOKIE]);
+/** The remote a request comes from, where it may do that. */
+const asRemote = (req: Request, pairing: Pick<Pairing, 'letInBy'>): RemotePass | undefined =>
+  REMOTE_MAY.some(([method, path]) => req.method === method && req.path === path)
+    ? pairing.letInBy(parse(req.headers.cookie ?? '')[REMOTE_COOKIE])
+    : undefined;
 
 /**
  * Keeps the class's results on the teacher's own computer: tablets on the classroom network reach the station and
  * nothing else, a device that was let in the board.
  */
 export const teacherOnly =
-  (pairing: Pick<Pairing, 'isLetIn'>): RequestHandler =>
+  (pairing: Pick<Pairing, 'letInBy'>): RequestHandler =>
   (req, res, next) => {
     const own = isThisMachine(req.socket.remoteAddress) && OWN_NAMES.has(req.hostname);
-    res.locals['remote'] = !own;
-    next(own || mayAsRemote(req, pairing) ? undefined : new HoppelError('teacher-only'));
+    const remote = own ? undefined : asRemote(req, pairing);
+    res.locals['remote'] = remote;
+    next(own || remote !== undefined ? undefined : new HoppelError('teacher-only'));
   };
 
-/** Does a request that may come in come from a second device of the teacher's? */
-export const isRemote = (res: Response): boolean => res.locals['remote'] === true;
+/** The second device of the teacher's that a request which may come in comes from; none where it is her own computer. */
+export const remoteOf = (res: Response): RemotePass | undefined => res.locals['remote'] as RemotePass | undefined;

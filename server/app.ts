@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { isRemote, teacherOnly } from './access.ts';
+import { remoteOf, teacherOnly } from './access.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
 import { boardRoutes } from './board/boardRoutes.ts';
 import { childRoutes } from './children/childRoutes.ts';
@@ -15,6 +15,8 @@ import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
 import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
+import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
+import { createOpenStreams } from './live/openStreams.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
 import { createPairing } from './remote/pairing.ts';
@@ -70,7 +72,7 @@ const DRAWING_LIMIT = '512kb';
 /** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
 const FILE_LIMIT = '4mb';
 
-const NOWHERE: Reach = { lan: false, addresses: () => [], own: () => '' };
+const NOWHERE: Reach = { lan: false, addresses: () => [], own: () => '', isOwnName: createOwnNames([]) };
 
 /** The server, and what to call before its data file is closed. */
 export interface App {
@@ -82,13 +84,17 @@ export interface App {
 export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, behaviours = {} }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
-  const classrooms = createClassrooms({ db, classes, tablets, now, ticks, behaviours });
+  const pairing = createPairing(ticks, now);
+  const streams = createOpenStreams();
+  const remoteTries = pairing.knocking.persistent;
+  const classrooms = createClassrooms({ db, classes, tablets, now, ticks, streams, remoteTries, behaviours });
   const setUp = createClassSetUp({ db, classes, classrooms });
-  const pairing = createPairing(ticks);
   const find: FindClassroom = () => classrooms.opened();
 
   const app = express();
   app.use(security);
+  app.use(ownNamesOnly(reach.isOwnName));
+  app.use('/api', ownPagesOnly);
   app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
   app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
@@ -99,20 +105,20 @@ export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, 
   app.use('/api/station', stationRoutes(find));
   app.use('/api/answers', answerRoutes(classrooms, tablets));
 
-  app.use('/api/remote/join', joinRoutes(pairing));
+  app.use('/api/remote/join', joinRoutes(pairing, find));
 
   app.use('/api', teacherOnly(pairing));
   app.use('/api/live', teacherLiveRoutes(find));
   app.get('/api/classroom', (req, res) => {
     const state = find(req).state();
-    res.json(isRemote(res) ? remoteClassroom(state) : state);
+    res.json(remoteOf(res) ? remoteClassroom(state) : state);
   });
   app.use('/api/classes', classRoutes({ classes, classrooms, setUp, find }));
   app.use('/api/children', childRoutes(find));
   app.use('/api/day', dayRoutes(find));
   app.use('/api/plan', planRoutes(find));
   app.use('/api/board', boardRoutes(find));
-  app.use('/api/tablets', tabletRoutes(find, reach));
+  app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));
   app.use('/api/lessons', deskRoutes(find));
   app.use('/api/rounds', roundRoutes(find));

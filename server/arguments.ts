@@ -13,6 +13,8 @@ export interface Arguments {
   readonly port: number;
   /** Is it reached from other devices? */
   readonly lan: boolean;
+  /** Names this computer goes by in the school's network, beside its own. */
+  readonly names: readonly string[];
   /** A day to be taken for today, in tests and pictures. */
   readonly today: Day | undefined;
   /** Does it end when the process that started it does? */
@@ -27,6 +29,7 @@ const parsed = () => {
         web: { type: 'string' },
         port: { type: 'string', default: '4930' },
         lan: { type: 'boolean', default: false },
+        name: { type: 'string', multiple: true, default: [] },
         today: { type: 'string' },
         'with-parent': { type: 'boolean', default: false },
       },
@@ -38,10 +41,10 @@ const parsed = () => {
 
 /** Reads them from the command line; what is wrong ends the start with a sentence. */
 export const readArguments = (): Arguments => {
-  const { data, web, port: portText, lan, today, 'with-parent': withParent } = parsed();
+  const { data, web, port: portText, lan, name: names, today, 'with-parent': withParent } = parsed();
   const port = Number(portText);
   if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`${portText} is not a port number (0 to 65535).`);
   if (data === undefined || web === undefined) return giveUp('it needs --data FILE and --web FOLDER.');
   if (today !== undefined && !isDay(today)) giveUp(`${today} is not a day written YYYY-MM-DD.`);
-  return { data: resolve(data), web: resolve(web), port, lan, today, withParent };
+  return { data: resolve(data), web: resolve(web), port, lan, names, today, withParent };
 };

@@ -7,9 +7,10 @@ import { clockFrom } from './clock.ts';
 import { openDataFile } from './dataFile.ts';
 import { drain } from './ending.ts';
 import { giveUp } from './giveUp.ts';
+import { createOwnNames } from './names.ts';
 import { whenParentGoes } from './parent.ts';
 
-const { data, web, port, lan, today, withParent } = readArguments();
+const { data, web, port, lan, names, today, withParent } = readArguments();
 
 /** Addresses of this machine that tablets on the same network can reach. */
 const networkAddresses = (): string[] =>
@@ -31,7 +32,7 @@ const { app, end: endLive } = createApp({
   db: file.db,
   now: clockFrom(today),
   webFolder: web,
-  reach: { lan, addresses, own: ownAddress },
+  reach: { lan, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
   behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
 const server = createServer(app);

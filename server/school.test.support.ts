@@ -10,6 +10,7 @@ import { v4 as newId } from 'uuid';
 import { makeDemo } from '../demo/makeDemo.ts';
 import { createApp } from './app.ts';
 import { openDatabase } from './db/open.ts';
+import { createOwnNames } from './names.ts';
 import { openStream, type Stream } from './live/stream.test.support.ts';
 
 /** A school for tests: the real app on a real data file in a temporary folder, at nine on a fixed Tuesday. */
@@ -92,7 +93,12 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
       db,
       now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed + setBy),
       ticks: () => passed,
-      reach: { lan: false, addresses: () => [ownUrl], own: () => ownUrl },
+      reach: {
+        lan: false,
+        addresses: () => [ownUrl],
+        own: () => ownUrl,
+        isOwnName: createOwnNames(['192.168.1.2', '192.168.1.20']),
+      },
     });
     endLive = end;
     server = createServer(app);

@@ -15,8 +15,8 @@ export const CODE_PICTURES = [
 ] as const satisfies readonly Picture[];
 export type CodePicture = (typeof CODE_PICTURES)[number];
 
-/** Pictures in a code, all different. */
-export const CODE_LENGTH = 3;
+/** Pictures in a code, all different: 3024 codes. */
+export const CODE_LENGTH = 4;
 
-/** A new code: three different pictures in order. */
+/** A new code: different pictures in order. */
 export const newCode = (rng: Rng): CodePicture[] => shuffled(rng, CODE_PICTURES).slice(0, CODE_LENGTH);

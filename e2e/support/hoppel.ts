@@ -3,6 +3,7 @@ import { copyFileSync, cpSync, existsSync, mkdtempSync, renameSync, rmSync } fro
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { NETWORK_NAMES } from './chromium.ts';
 
 /** The day every journey and picture happens on: a Tuesday. */
 export const TODAY = '2026-11-24';
@@ -77,6 +78,7 @@ export const startHoppel = async ({ demo = true, port, ownWeb = false }: Options
         `${chosen}`,
         '--today',
         TODAY,
+        ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
       child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
       let said = '';

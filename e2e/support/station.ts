@@ -14,7 +14,7 @@ const asked = async (hoppel: Hoppel, path: string, body?: unknown): Promise<unkn
   if (!reply.ok) throw new Error(`${path}: ${await reply.text()}`);
   return reply.json();
 };
-/** The three pictures of the class, as its teacher sees them. */
+/** The four pictures of the class, as its teacher sees them. */
 export const classCode = async (hoppel: Hoppel): Promise<ClassCode> =>
   ((await asked(hoppel, '/tablets')) as { code: ClassCode }).code;
 

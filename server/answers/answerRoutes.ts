@@ -17,6 +17,6 @@ export const answerRoutes = (classrooms: Classrooms, tablets: TabletRepository):
     if (!tablets.hasSat(id, posted.childId)) throw new HoppelError('other-child');
     const { row, fresh } = recorder.fromTablet(posted, simulated);
     if (fresh) live.answered(row);
-    if (setAside.taken(row.id)) live.setAsideChanged();
+    if (setAside.taken(row.id)) live.roomChanged();
     res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
   });

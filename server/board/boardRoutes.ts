@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { BoardCommand, BoardView, SenderId } from '../../contract/index.ts';
-import { isRemote } from '../access.ts';
+import { remoteOf } from '../access.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { remoteBoard } from '../remote/remoteView.ts';
 
@@ -9,7 +9,7 @@ export const boardRoutes = (find: FindClassroom): Router => {
   const router = Router();
   router.get('/', (req, res) => {
     const board = find(req).live.board();
-    res.json(isRemote(res) ? remoteBoard(board) : board);
+    res.json(remoteOf(res) ? remoteBoard(board) : board);
   });
   router.put('/view', (req, res) => {
     const { relay, live } = find(req);

@@ -10,6 +10,7 @@ import { HoppelError } from '../errors/hoppelError.ts';
 import { createDesk } from '../lessons/desk.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
+import type { OpenStreams } from '../live/openStreams.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
 import { createClassView } from '../record/classView.ts';
@@ -31,6 +32,9 @@ export interface ClassroomParts {
   readonly tablets: TabletRepository;
   readonly now: Now;
   readonly ticks: Ticks;
+  readonly streams: OpenStreams;
+  /** Wrong tries at the remote's code. */
+  readonly remoteTries: () => number;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours: Behaviours;
 }
@@ -41,7 +45,7 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, ticks, behaviours } = parts;
+  const { db, classes, tablets, now, ticks, streams, remoteTries, behaviours } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -62,7 +66,9 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const setAside = createSetAside(now);
-  const live = createLive({ runner, settings, relay, seats, setAside });
+  const door = createDoor({ db, classId, tablets, now, ticks });
+  const tries = (): number => door.knocking.persistent() + remoteTries();
+  const live = createLive({ runner, settings, relay, seats, setAside, streams, tries });
   return {
     id: classId,
     row,
@@ -83,7 +89,9 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     live,
     setAside,
     tablets,
-    door: createDoor({ db, classId, tablets, now, ticks }),
+    door,
+    streams,
+    tries,
     room: createRoom(behaviours),
     practice: createPractice({ lessons, answers, sets, now }),
     desk: createDesk({ db, row, lessons, children, answers, planner, now }),

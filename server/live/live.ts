@@ -14,18 +14,18 @@ import type {
 import type { Answer } from '../../core/items/index.ts';
 import { thinned } from '../../core/strokes/index.ts';
 import { safely } from '../common/safely.ts';
+import { remoteOwner, tabletOwner, type OpenStreams } from './openStreams.ts';
 import { remoteBoard } from '../remote/remoteView.ts';
 import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { Seats } from '../station/seats.ts';
 import { stationRound } from '../station/stationRound.ts';
+import type { RemotePass } from '../remote/pairing.ts';
 import type { SetAsideList } from '../tablets/setAside.ts';
 
 interface ScreenState {
   /** A second device of the teacher's, which hears nothing of results. */
   readonly isRemote: boolean;
-  /** Ends the connection. */
-  readonly close: () => void;
 }
 /** A screen of the teacher's that listens. */
 export type Screen = Session<ScreenState>;
@@ -58,13 +58,16 @@ interface Parts {
   readonly relay: BoardRelay;
   readonly seats: Seats;
   readonly setAside: Pick<SetAsideList, 'count'>;
+  readonly streams: OpenStreams;
+  /** Wrong tries of devices that try code after code. */
+  readonly tries: () => number;
 }
 
 /**
  * The live streams of one class: one for the teacher's screens, one for the tablets. Every stream begins with the current state, so a
  * reconnect catches up at once.
  */
-export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) => {
+export const createLive = ({ runner, settings, relay, seats, setAside, streams, tries }: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
   const remotes = createChannel<Record<string, unknown>, ScreenState>();
   const stations = createChannel<Record<string, unknown>, TabletState>();
@@ -80,7 +83,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
       .sort((a, b) => a - b);
   };
   const board = (): BoardState => runner.board(listening());
-  const room = (): RoomNews => ({ setAside: setAside.count() });
+  const room = (): RoomNews => ({ setAside: setAside.count(), tries: tries() });
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
     screens.broadcast(data, event);
@@ -109,6 +112,12 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
     tellTeachers('board', board());
     tellTeachers('tablets', null);
   };
+  let toldRoom = JSON.stringify(room());
+  const roomChanged = (): void => {
+    toldRoom = JSON.stringify(room());
+    tellTeachers('room', room());
+    tellTeachers('tablets', null);
+  };
   /** A tablet looks again for what it may know; it is not told more where it is shut out. */
   const letGo = (sessions: readonly TabletSession[]): void => {
     for (const session of sessions) {
@@ -122,6 +131,8 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
   const lookRound = setInterval(
     safely('looking round', () => {
       if (listening().join() !== told) seatsChanged();
+      // Tries come from outside the room and are forgotten by themselves.
+      if (JSON.stringify(room()) !== toldRoom) roomChanged();
     }),
     LOOK_ROUND_MS,
   );
@@ -168,19 +179,15 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
       tellTeachers('tablets', null);
       tellStations('classroom', null);
     },
-    /** An answer that was refused came to the teacher's list, or went. */
-    setAsideChanged: (): void => {
-      tellTeachers('room', room());
-      tellTeachers('tablets', null);
-    },
+    /** Answers that could not be taken, or devices that are let in or try to come in, are others now. */
+    roomChanged: roomChanged,
     /** Tablets send once more what was refused. */
     sendAgain: (): void => tellStations('again', null),
     /** Says no more and ends its streams, with the server, whose data file may be closed soon. */
     end: (): void => {
       ended = true;
       clearInterval(lookRound);
-      for (const channel of [screens, remotes, stations])
-        for (const { state } of [...channel.activeSessions]) state.close();
+      streams.endAll();
     },
     roundChanged: (): void => {
       const state = board();
@@ -227,11 +234,14 @@ export const createLive = ({ runner, settings, relay, seats, setAside }: Parts) 
       tellTeachers('classroom', null);
       tellTeachers('tablets', null);
     },
-    joinTeacher: async (req: Request, res: Response, isRemote: boolean): Promise<void> => {
-      const state: ScreenState = { isRemote, close: () => res.end() };
+    /** @param remote the second device of the teacher's that listens, where it is not her own computer */
+    joinTeacher: async (req: Request, res: Response, remote?: RemotePass): Promise<void> => {
+      streams.opened(remote && remoteOwner(remote.id), res);
+      const state: ScreenState = { isRemote: remote !== undefined };
       register(await createSession<ScreenState>(req, res, { retry: RETRY_MS, state }));
     },
     joinStation: async (req: Request, res: Response, tabletId: number, seat: string | undefined): Promise<void> => {
+      streams.opened(tabletOwner(tabletId), res);
       const state: TabletState = { tabletId, seat, close: () => res.end() };
       const session = await createSession<TabletState>(req, res, { retry: RETRY_MS, state });
       stations.register(session);

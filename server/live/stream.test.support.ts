@@ -15,6 +15,8 @@ export interface Stream {
   /** The data of the next message of a kind, in order, each once. */
   next(event: string): Promise<unknown>;
   end(): Promise<void>;
+  /** Done when the server has ended it. */
+  readonly over: Promise<void>;
 }
 
 /** @param cookie what a device shows to come in @param host the name it calls this computer by */
@@ -50,6 +52,7 @@ export const openStream = async (url: string, cookie = '', host = new URL(url).h
     throw new Error(`not heard; heard ${JSON.stringify(heard)}`);
   };
   return {
+    over: reading,
     heard,
     until,
     next: async (event) => {

@@ -1,50 +1,63 @@
-import { randomBytes, randomInt } from 'node:crypto';
-import type { Ticks } from '../clock.ts';
-import { HoppelError } from '../errors/hoppelError.ts';
-
-/** Wrong codes before a new one is made, and milliseconds nobody can try then. */
-const TRIES = 5;
-const PAUSE_MS = 60_000;
+import { createHash, randomBytes, randomInt } from 'node:crypto';
+import type { Now, Ticks } from '../clock.ts';
+import { createKnocking } from '../common/knocking.ts';
 
 /** Milliseconds a device stays let in: a school day. */
 export const REMOTE_MS = 12 * 60 * 60 * 1000;
 
+/** A device that was let in. */
+export interface RemotePass {
+  /** Names it without letting anybody in. */
+  readonly id: string;
+  /** ISO 8601, UTC. */
+  readonly letInAt: string;
+}
+interface Held extends RemotePass {
+  /** In ticks. */
+  readonly until: number;
+}
+
 const freshCode = (): string => String(randomInt(0, 1_000_000)).padStart(6, '0');
+const idOf = (token: string): string => createHash('sha256').update(token).digest('hex').slice(0, 16);
 
 /**
  * Lets a second device of the teacher's in, by a code that only the board shows. Kept in memory: after a restart every device asks
  * again.
  */
-export const createPairing = (time: Ticks) => {
+export const createPairing = (time: Ticks, now: Now) => {
   let code = freshCode();
-  let wrong = 0;
-  let shutUntil = -Infinity;
-  const tokens = new Map<string, number>();
+  const passes = new Map<string, Held>();
+  const knocking = createKnocking(time);
+  const all = (): RemotePass[] => {
+    for (const [id, { until }] of passes) if (until <= time()) passes.delete(id);
+    return [...passes.values()].map(({ id, letInAt }) => ({ id, letInAt }));
+  };
   return {
     /** Six digits. */
     code: (): string => code,
+    knocking,
     /**
      * Lets a device in. @returns the token it shows from then on
      * @throws HoppelError wrong-code, too-many-tries
      */
-    join: (given: string): string => {
-      if (time() < shutUntil) throw new HoppelError('too-many-tries');
-      if (given.replaceAll(/\s/g, '') !== code) {
-        wrong += 1;
-        if (wrong < TRIES) throw new HoppelError('wrong-code');
-        wrong = 0;
-        code = freshCode();
-        shutUntil = time() + PAUSE_MS;
-        throw new HoppelError('too-many-tries');
-      }
-      wrong = 0;
+    join: (given: string, sender: string): string => {
+      knocking.tried(sender, () => given.replaceAll(/\s/g, '') === code);
       // It stood on a board that a whole class can read: good for one device only.
       code = freshCode();
       const token = randomBytes(32).toString('base64url');
-      tokens.set(token, time() + REMOTE_MS);
+      const id = idOf(token);
+      passes.set(id, { id, letInAt: now().toISOString(), until: time() + REMOTE_MS });
       return token;
     },
-    isLetIn: (token: string | undefined): boolean => token !== undefined && (tokens.get(token) ?? -Infinity) > time(),
+    /** The device that shows a token; none where nobody was let in with it, or it is over. */
+    letInBy: (token: string | undefined): RemotePass | undefined =>
+      token === undefined ? undefined : all().find(({ id }) => id === idOf(token)),
+    /** Those that are let in now. */
+    all,
+    /** It asks for the code again. */
+    sendAway: (id: string): void => {
+      passes.delete(id);
+    },
   };
 };
 export type Pairing = ReturnType<typeof createPairing>;

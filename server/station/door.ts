@@ -1,15 +1,11 @@
 import { randomInt } from 'node:crypto';
 import type { Database } from 'better-sqlite3';
-import type { ClassCode } from '../../contract/index.ts';
+import { ClassCode } from '../../contract/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { newCode } from '../../core/pictures/index.ts';
 import type { Now, Ticks } from '../clock.ts';
-import { HoppelError } from '../errors/hoppelError.ts';
-import type { TabletRepository } from '../tablets/tabletRepository.ts';
-
-/** Wrong codes from all tablets together before nobody can try for a while: small children tap beside, machines try them all. */
-const TRIES = 40;
-const PAUSE_MS = 30_000;
+import { createKnocking } from '../common/knocking.ts';
+import type { LetIn, TabletRepository } from '../tablets/tabletRepository.ts';
 
 interface Parts {
   readonly db: Database;
@@ -20,7 +16,7 @@ interface Parts {
 }
 
 /**
- * The way in for tablets to one class: three pictures that stand on the board. It keeps other rooms and chance visitors out, no
+ * The way in for tablets to one class: pictures that stand on the board. It keeps other rooms and chance visitors out, no
  * more; results are never on a tablet.
  */
 export const createDoor = ({ db, classId, tablets, now, ticks }: Parts) => {
@@ -29,17 +25,19 @@ export const createDoor = ({ db, classId, tablets, now, ticks }: Parts) => {
     INSERT INTO door (class_id, code)
     VALUES (?, ?)
     ON CONFLICT (class_id) DO UPDATE SET code = excluded.code`);
-  let wrong = 0;
-  let shutUntil = -Infinity;
+  const knocking = createKnocking(ticks);
 
-  const make = (): string => {
-    const code = JSON.stringify(newCode(seededRng(randomInt(2 ** 32))));
-    save.run(classId, code);
-    return code;
+  const make = (): ClassCode => {
+    const fresh = newCode(seededRng(randomInt(2 ** 32)));
+    save.run(classId, JSON.stringify(fresh));
+    return fresh;
   };
-  const pictures = (): string => select.get(classId) ?? make();
+  /** One of an older Hoppel may be shorter; tablets that are in stay in. */
+  const stored = (): ClassCode | undefined => ClassCode.safeParse(JSON.parse(select.get(classId) ?? 'null')).data;
+  const code = (): ClassCode => stored() ?? make();
   return {
-    code: (): ClassCode => JSON.parse(pictures()) as ClassCode,
+    code,
+    knocking,
     /** New pictures; every tablet is asked for them again. */
     renew: (): void => {
       make();
@@ -47,20 +45,12 @@ export const createDoor = ({ db, classId, tablets, now, ticks }: Parts) => {
     },
     /**
      * Lets a tablet in. @param shown the pass it has from before, if it has one
-     * @returns the pass it shows from then on
+     * @param sender the device it comes from
+     * @returns the tablet, and the pass it shows from then on
      * @throws HoppelError wrong-code, too-many-tries
      */
-    enter: (given: ClassCode, shown: string | undefined, simulated: boolean): string => {
-      const time = ticks();
-      if (time < shutUntil) throw new HoppelError('too-many-tries');
-      if (JSON.stringify(given) !== pictures()) {
-        wrong += 1;
-        if (wrong < TRIES) throw new HoppelError('wrong-code');
-        wrong = 0;
-        shutUntil = time + PAUSE_MS;
-        throw new HoppelError('too-many-tries');
-      }
-      wrong = 0;
+    enter: (given: ClassCode, shown: string | undefined, simulated: boolean, sender: string): LetIn => {
+      knocking.tried(sender, () => JSON.stringify(given) === JSON.stringify(code()));
       return tablets.letIn(shown, classId, simulated, now());
     },
   };

@@ -12,7 +12,9 @@ import {
   type StationState,
 } from '../../contract/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { senderOf } from '../common/knocking.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { tabletOwner } from '../live/openStreams.ts';
 import { PASS_MS } from '../tablets/tabletRepository.ts';
 import { TABLET_COOKIE, passShown, tabletOf } from './throughTheDoor.ts';
 
@@ -20,10 +22,12 @@ import { TABLET_COOKIE, passShown, tabletOf } from './throughTheDoor.ts';
 export const doorRoutes = (find: FindClassroom): Router =>
   Router().post('/', (req, res) => {
     const { code, simulated = false } = PostDoor.parse(req.body);
-    const { row, door } = find(req);
+    const { row, door, streams } = find(req);
     const { demo } = row();
     if (simulated && !demo) throw new HoppelError('no-stand-ins');
-    const pass = door.enter(code, passShown(req), simulated);
+    const { id, pass } = door.enter(code, passShown(req), simulated, senderOf(req));
+    // Whoever still listens by the pass it had before.
+    streams.endOf(tabletOwner(id));
     res.cookie(TABLET_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: PASS_MS });
     res.status(204).end();
   });
@@ -81,7 +85,7 @@ export const stationRoutes = (find: FindClassroom): Router => {
   router.put('/set-aside/:id', (req, res) => {
     const { setAside, live } = find(req);
     const { keep, isNew } = setAside.put(tabletOf(res).id, SenderId.parse(req.params.id), PutSetAside.parse(req.body));
-    if (isNew) live.setAsideChanged();
+    if (isNew) live.roomChanged();
     res.json({ keep } satisfies SetAsideReply);
   });
   /** What comes next in a session, made again now that more is known. */

@@ -11,6 +11,12 @@ export interface TabletRow {
   /** ISO 8601, UTC. */
   readonly letInAt: string;
 }
+/** A tablet that was just let in. */
+export interface LetIn {
+  readonly id: number;
+  /** What it shows from then on. */
+  readonly pass: string;
+}
 interface StoredRow {
   id: number;
   class_id: number | null;
@@ -65,16 +71,16 @@ export const createTabletRepository = (db: Database) => {
     /**
      * Lets a tablet in with a new pass. One that was here before stays the tablet it was, with the children who sat at it, so that
      * what it still has to bring is taken; its old pass is good for nothing any more.
-     * @returns what it shows from then on
+     * @returns the tablet, and what it shows from then on
      */
-    letIn: (shown: string | undefined, classId: number, simulated: boolean, at: Date): string => {
+    letIn: (shown: string | undefined, classId: number, simulated: boolean, at: Date): LetIn => {
       forgetOld.run(new Date(at.getTime() - PASS_MS).toISOString());
       const before = maybe(shown);
       const pass = randomBytes(24).toString('base64url');
       const row = { pass: hashOf(pass), classId, simulated: simulated ? 1 : 0, letInAt: at.toISOString() };
-      if (before?.simulated === simulated) renew.run({ ...row, id: before.id });
-      else insert.run(row);
-      return pass;
+      if (before?.simulated !== simulated) return { id: Number(insert.run(row).lastInsertRowid), pass };
+      renew.run({ ...row, id: before.id });
+      return { id: before.id, pass };
     },
     /** Those let in to a class, the earliest first. */
     ofClass: (classId: number): TabletRow[] => selectOfClass.all(classId).map(fromRow),

@@ -4,16 +4,16 @@ import { PostLetGo, PostRoom, PostSet, type Tablets } from '../../contract/index
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { dayOf } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import type { Reach } from '../remote/remoteRoutes.ts';
+import { remoteOwner } from '../live/openStreams.ts';
 import { tasksToHand } from './tasksToHand.ts';
-import { tabletsOf } from './tabletsOf.ts';
+import { tabletsOf, type OutsideDoors } from './tabletsOf.ts';
 
 const Id = z.coerce.number().int().positive();
 
 /** The tablets of the room, for the teacher's own screens: the way in, who sits where, what is handed out. */
-export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
+export const tabletRoutes = (find: FindClassroom, outside: OutsideDoors): Router => {
   const router = Router();
-  const state = (req: Request): Tablets => tabletsOf(find(req), reach);
+  const state = (req: Request): Tablets => tabletsOf(find(req), outside);
 
   router.get('/', (req, res) => {
     res.json(state(req));
@@ -33,6 +33,12 @@ export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
     tablets.withdraw(id, classId);
     seats.freeTablet(id);
     live.shutOut(id);
+    res.json(state(req));
+  });
+  /** A remote is to ask for the code again. */
+  router.delete('/remotes/:id', (req, res) => {
+    outside.pairing.sendAway(req.params.id);
+    find(req).streams.endOf(remoteOwner(req.params.id));
     res.json(state(req));
   });
   router.delete('/seats/:childId', (req, res) => {
@@ -73,7 +79,7 @@ export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
     setAside.letGo(PostLetGo.parse(req.body).ids);
     // Their tablets learn of it when they tell of them.
     live.sendAgain();
-    live.setAsideChanged();
+    live.roomChanged();
     res.json(state(req));
   });
   router.post('/stand-ins', async (req, res) => {
@@ -82,7 +88,7 @@ export const tabletRoutes = (find: FindClassroom, reach: Reach): Router => {
     if (!row().demo) throw new HoppelError('no-stand-ins');
     const taken = new Set(seats.all().flatMap(({ childId, simulated }) => (simulated ? [] : [childId])));
     const free = children.all().filter(({ id }) => !taken.has(id));
-    await room.start({ url: reach.own(), code: door.code(), children: free, pace });
+    await room.start({ url: outside.reach.own(), code: door.code(), children: free, pace });
     res.status(201).json(state(req));
   });
   router.delete('/stand-ins', async (req, res) => {

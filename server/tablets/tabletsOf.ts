@@ -1,11 +1,19 @@
 import type { Tablets } from '../../contract/index.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 import { dayOf } from '../clock.ts';
+import { remoteOwner } from '../live/openStreams.ts';
+import type { Pairing } from '../remote/pairing.ts';
 import type { Reach } from '../remote/remoteRoutes.ts';
 
+/** What of other devices is not of one class. */
+export interface OutsideDoors {
+  readonly reach: Reach;
+  readonly pairing: Pick<Pairing, 'all' | 'sendAway'>;
+}
+
 /** All about the tablets of a class as of now, for the teacher's own screens. @throws HoppelError no-class */
-export const tabletsOf = (classroom: Classroom, reach: Reach): Tablets => {
-  const { id, row, door, live, seats, sets, tablets, room, answers, setAside, now } = classroom;
+export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors): Tablets => {
+  const { id, row, door, live, seats, sets, tablets, room, answers, setAside, streams, tries, now } = classroom;
   const { demo } = row();
   const listening = live.listening();
   const here = live.tabletsListening();
@@ -24,6 +32,8 @@ export const tabletsOf = (classroom: Classroom, reach: Reach): Tablets => {
         childId: seated.find((seat) => seat.tabletId === tabletId)?.childId ?? null,
         listens: here.has(tabletId),
       })),
+    remotes: pairing.all().map((pass) => ({ ...pass, listens: streams.isOpen(remoteOwner(pass.id)) })),
+    tries: tries(),
     sets: sets.all(dayOf(now())).map(({ id: setId, childIds, what, items }) => ({
       id: setId,
       childIds: childIds && [...childIds],

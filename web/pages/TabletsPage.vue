@@ -4,7 +4,7 @@ import { mdiRefresh } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import HandOut from '../tablets/HandOut.vue';
 import JoinCard from '../tablets/JoinCard.vue';
-import PassList from '../tablets/PassList.vue';
+import LetIn from '../tablets/LetIn.vue';
 import SetAsideNews from '../tablets/SetAsideNews.vue';
 import SeatList from '../tablets/SeatList.vue';
 import StandIns from '../tablets/StandIns.vue';
@@ -13,8 +13,22 @@ import { useClassroomStore } from '../stores/classroom.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
-const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, sendAgain, letGo, fill, empty } =
-  useTablets();
+const {
+  tablets,
+  problem,
+  busy,
+  load,
+  newCode,
+  withdraw,
+  sendAway,
+  free,
+  hand,
+  takeBack,
+  sendAgain,
+  letGo,
+  fill,
+  empty,
+} = useTablets();
 </script>
 
 <template>
@@ -34,11 +48,19 @@ const { tablets, problem, busy, load, newCode, withdraw, free, hand, takeBack, s
       />
       <section class="sheet way-in">
         <h2 class="title-column">{{ t('tablets.wayIn') }}</h2>
-        <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="66" />
+        <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="48" />
         <v-btn variant="text" :prepend-icon="mdiRefresh" :height="48" :disabled="busy" @click="newCode">{{
           t('tablets.newCode')
         }}</v-btn>
-        <PassList :passes="tablets.passes" :children="store.classroom!.children" :busy="busy" @withdraw="withdraw" />
+        <LetIn
+          :passes="tablets.passes"
+          :remotes="tablets.remotes"
+          :tries="tablets.tries"
+          :children="store.classroom!.children"
+          :busy="busy"
+          @withdraw="withdraw"
+          @send-away="sendAway"
+        />
       </section>
       <section class="seats">
         <SeatList :children="store.classroom!.children" :seats="tablets.seats" @free="free" />

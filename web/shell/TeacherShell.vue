@@ -25,10 +25,12 @@ const route = useRoute();
 const store = useClassroomStore();
 const board = useBoardStore();
 /** What asks to be looked at at a place, for a dot on its picture; empty where nothing does. */
-const newsAt = (place: string): string =>
-  place === 'tablets' && board.room.setAside > 0
-    ? t('tablets.setAside.title', { count: board.room.setAside }, board.room.setAside)
-    : '';
+const newsAt = (place: string): string => {
+  if (place !== 'tablets') return '';
+  const { setAside, tries } = board.room;
+  if (setAside > 0) return t('tablets.setAside.title', { count: setAside }, setAside);
+  return tries > 0 ? t('tablets.tries', { count: tries }, tries) : '';
+};
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },

@@ -1,4 +1,4 @@
-<!-- The way in for tablets: an address as picture and text, and the class's three pictures. -->
+<!-- The way in for tablets: an address as picture and text, and the class's pictures. -->
 <script setup lang="ts">
 import { toString as toQr } from 'qrcode';
 import { computed, ref, watch } from 'vue';
@@ -69,6 +69,6 @@ watch(
 }
 .code {
   display: flex;
-  gap: 14px;
+  gap: 12px;
 }
 </style>

@@ -50,6 +50,8 @@ export const useTablets = () => {
     newCode: () => done(() => post(Tablets, '/tablets/code', {})),
     /** That tablet is asked for the pictures again. */
     withdraw: (tabletId: number) => done(() => remove(Tablets, `/tablets/passes/${tabletId}`)),
+    /** That remote is asked for the code again. */
+    sendAway: (remoteId: string) => done(() => remove(Tablets, `/tablets/remotes/${remoteId}`)),
     free: (childId: number) => done(() => remove(Tablets, `/tablets/seats/${childId}`)),
     /** @param childIds null: to all */
     hand: (childIds: readonly number[] | null, source: SetSource) =>

@@ -1,4 +1,4 @@
-<!-- The class's three pictures, tapped in order: the way in for a tablet. Nothing to type and nothing to read. -->
+<!-- The class's pictures, tapped in order: the way in for a tablet. Nothing to type and nothing to read. -->
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -11,7 +11,7 @@ const { t } = useI18n();
 const store = useStationStore();
 const tapped = ref<CodePicture[]>([]);
 const said = ref<'none' | 'wrong' | 'wait' | 'lost'>('none');
-/** Milliseconds three wrong pictures stay to be looked at. */
+/** Milliseconds wrong pictures stay to be looked at. */
 const LOOK_MS = 900;
 const places = computed(() => Array.from({ length: CODE_LENGTH }, (_, i) => tapped.value[i]));
 const tap = async (picture: CodePicture): Promise<void> => {

@@ -1,42 +1,48 @@
-<!-- The tablets that know the class's pictures, each with a pass of its own, and a way to shut one out. -->
+<!-- Devices that were let in, folded away, each with a way to shut it out. -->
 <script setup lang="ts">
-import { mdiChevronDown, mdiTabletDashboard } from '@mdi/js';
+import { mdiChevronDown } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
-import type { Child, Pass } from '../../contract/index.ts';
 
-const { passes, children, busy } = defineProps<{
-  passes: readonly Pass[];
-  children: readonly Child[];
+/** One that was let in. */
+interface Device {
+  readonly id: string;
+  readonly name: string;
+  /** ISO 8601. */
+  readonly letInAt: string;
+  readonly listens: boolean;
+}
+const { devices, title, icon, busy } = defineProps<{
+  devices: readonly Device[];
+  title: string;
+  icon: string;
   busy: boolean;
 }>();
-const emit = defineEmits<{ withdraw: [tabletId: number] }>();
+const emit = defineEmits<{ withdraw: [id: string] }>();
 const { t, d } = useI18n();
-const nameOf = ({ childId }: Pass): string =>
-  children.find(({ id }) => id === childId)?.name ?? t('tablets.passOfNobody');
 </script>
 
 <template>
-  <details v-if="passes.length > 0" class="passes">
+  <details v-if="devices.length > 0" class="passes">
     <summary>
-      {{ t('tablets.passes', { count: passes.length }, passes.length) }}
+      {{ title }}
       <v-icon class="fold" :icon="mdiChevronDown" size="20" aria-hidden="true" />
     </summary>
     <ul>
-      <li v-for="pass in passes" :key="pass.tabletId" :class="{ listens: pass.listens }">
-        <v-icon :icon="mdiTabletDashboard" size="20" aria-hidden="true" />
+      <li v-for="{ id, name, letInAt, listens } in devices" :key="id" :class="{ listens }">
+        <v-icon :icon="icon" size="20" aria-hidden="true" />
         <span class="who">
-          <strong>{{ nameOf(pass) }}</strong>
+          <strong>{{ name }}</strong>
           <span class="quiet">{{
-            t(pass.listens ? 'tablets.passHere' : 'tablets.passSince', {
-              when: d(new Date(pass.letInAt), { weekday: 'short', hour: 'numeric', minute: '2-digit' }),
+            t(listens ? 'tablets.passHere' : 'tablets.passSince', {
+              when: d(new Date(letInAt), { weekday: 'short', hour: 'numeric', minute: '2-digit' }),
             })
           }}</span>
         </span>
         <button
           type="button"
           :disabled="busy"
-          :aria-label="t('tablets.withdrawLabel', { name: nameOf(pass) })"
-          @click="emit('withdraw', pass.tabletId)"
+          :aria-label="t('tablets.withdrawLabel', { name })"
+          @click="emit('withdraw', id)"
         >
           {{ t('tablets.withdraw') }}
         </button>
