@@ -148,7 +148,7 @@ describe('a tablet on the classroom network, by plain http', () => {
       await screen.find('.mark.news');
       await screen.tap('Tablets');
       await screen.says('One answer could not be taken');
-      await screen.says('Cleo: one');
+      await screen.says('Cleo: 1');
       await screen.tap('Send again');
       // The child sits there by now, and in this file there is no such round.
       await screen.says('This round is not known here.');

@@ -38,6 +38,9 @@ const {
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
     <template v-if="tablets">
+      <p v-if="tablets.tries > 0" class="problem" role="status">
+        {{ t('tablets.tries', { count: tablets.tries }, tablets.tries) }}
+      </p>
       <SetAsideNews
         :answers="tablets.setAside"
         :children="store.classroom!.children"
@@ -55,7 +58,6 @@ const {
         <LetIn
           :passes="tablets.passes"
           :remotes="tablets.remotes"
-          :tries="tablets.tries"
           :children="store.classroom!.children"
           :busy="busy"
           @withdraw="withdraw"

@@ -1,4 +1,4 @@
-<!-- Who was let in: tablets that know the class's pictures, and remotes of the teacher's. Says too when somebody tries to come in. -->
+<!-- Who was let in: tablets that know the class's pictures, and remotes of the teacher's. -->
 <script setup lang="ts">
 import { mdiCellphone, mdiTabletDashboard } from '@mdi/js';
 import { computed } from 'vue';
@@ -6,11 +6,9 @@ import { useI18n } from 'vue-i18n';
 import type { Child, Pass, RemoteDevice } from '../../contract/index.ts';
 import DeviceList from './DeviceList.vue';
 
-const { passes, remotes, tries, children, busy } = defineProps<{
+const { passes, remotes, children, busy } = defineProps<{
   passes: readonly Pass[];
   remotes: readonly RemoteDevice[];
-  /** Wrong tries of devices that try one code after the other. */
-  tries: number;
   children: readonly Child[];
   busy: boolean;
 }>();
@@ -27,7 +25,6 @@ const phones = computed(() => remotes.map((remote) => ({ ...remote, name: t('rem
 </script>
 
 <template>
-  <p v-if="tries > 0" class="tries" role="status">{{ t('tablets.tries', { count: tries }, tries) }}</p>
   <DeviceList
     :devices="tablets"
     :title="t('tablets.passes', { count: passes.length }, passes.length)"
@@ -43,11 +40,3 @@ const phones = computed(() => remotes.map((remote) => ({ ...remote, name: t('rem
     @withdraw="emit('sendAway', $event)"
   />
 </template>
-
-<style scoped>
-.tries {
-  color: var(--berry);
-  font-weight: 600;
-  text-align: center;
-}
-</style>

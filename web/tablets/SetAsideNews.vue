@@ -39,7 +39,7 @@ const letGo = (): void => {
       <p v-for="{ code, who } in reasons" :key="code">
         {{ t(`problem.${code}`) }}
         <span class="quiet">{{
-          who.map(({ name, count }) => t('tablets.setAside.whose', { name, count }, count)).join(', ')
+          who.map(({ name, count }) => t('tablets.setAside.whose', { name, count })).join(', ')
         }}</span>
       </p>
       <p class="quiet">{{ t('tablets.setAside.kept') }}</p>
