@@ -78,6 +78,8 @@ const NOWHERE: Reach = { lan: false, addresses: () => [], own: () => '', isOwnNa
 export interface App {
   readonly app: Express;
   readonly end: () => Promise<void>;
+  /** Reads what the first page needs, a little at a time. */
+  readonly warm: () => Promise<void>;
 }
 
 /** Builds the whole server from its parts; tests build it too. */
@@ -130,5 +132,5 @@ export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, 
 
   if (webFolder !== undefined) app.use(webRoutes(webFolder));
   app.use(errorHandler);
-  return { app, end: classrooms.end };
+  return { app, end: classrooms.end, warm: classrooms.warm };
 };

@@ -28,7 +28,11 @@ const addresses = (): readonly string[] => {
 };
 
 const file = openDataFile(data, port);
-const { app, end: endLive } = createApp({
+const {
+  app,
+  end: endLive,
+  warm,
+} = createApp({
   db: file.db,
   now: clockFrom(today),
   webFolder: web,
@@ -55,6 +59,7 @@ server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
       : 'Open on this computer only. For tablets on the classroom network start with --lan.',
   );
   console.log('Ctrl-C ends Hoppel.');
+  warm().catch((error: unknown) => console.error('Making ready:', error));
 });
 
 let ending = false;

@@ -1,4 +1,4 @@
-// npm run bench: the judgement's speed, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings.
+// npm run bench: the judgement's speed, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, run } from './ensure.mjs';
 
@@ -6,7 +6,7 @@ ensureNode();
 ensurePackages();
 ensureBrowser();
 ensureBuild();
-for (const script of ['tools/benchCore.ts', 'e2e/bench.ts', 'e2e/benchRound.ts']) {
+for (const script of ['tools/benchCore.ts', 'e2e/bench.ts', 'e2e/benchRound.ts', 'e2e/benchRecord.ts']) {
   const { status } = run(process.execPath, ['--import', 'tsx', join(ROOT, script)]);
   if (status !== 0) process.exit(status ?? 1);
 }

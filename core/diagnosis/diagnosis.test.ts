@@ -8,12 +8,17 @@ import { simulateAnswer } from '../simulation/index.ts';
 import {
   WEIGHED_RULES,
   chanceAbove,
+  childAtCheck,
+  clueOf,
   findReason,
+  judge,
   mastery,
+  oclockOf,
   oclockResults,
   posterior,
   skillsOf,
   summariseCheck,
+  type Check,
   type CountedAnswer,
   type Response,
 } from './index.ts';
@@ -69,9 +74,12 @@ const reads = (...pairs: [number, number, number][]): Response[] =>
     answer: { kind: 'time', time: timeOf(hour, minute) },
   }));
 
+const reasonOf = (answers: readonly Response[]) => findReason(answers.map(clueOf));
+const chancesOf = (answers: readonly Response[]) => posterior(answers.map(clueOf));
+
 describe('the reason behind wrong answers', () => {
   it('is hands swapped for 3:00 as 12:15 and 7:00 as 12:35', () => {
-    const reason = findReason(reads([3, 12, 15], [7, 12, 35], [12, 12, 0]));
+    const reason = reasonOf(reads([3, 12, 15], [7, 12, 35], [12, 12, 0]));
     expect(reason).toMatchObject({
       rule: 'hands-swapped',
       fitting: [
@@ -82,10 +90,10 @@ describe('the reason behind wrong answers', () => {
     expect(reason!.posterior).toBeGreaterThan(0.8);
   });
   it('is the number as minutes for 3:00 as 3:12 and 8:00 as 8:12', () =>
-    expect(findReason(reads([3, 3, 12], [8, 8, 12]))?.rule).toBe('numeral-as-minutes'));
+    expect(reasonOf(reads([3, 3, 12], [8, 8, 12]))?.rule).toBe('numeral-as-minutes'));
   it('holds for reading and setting alike, and tells which was which', () => {
     const set: Response = { item: { kind: 'set', shown: timeOf(3) }, answer: { kind: 'hands', hour: 7.5, minute: 90 } };
-    expect(findReason([set, ...reads([7, 12, 35])])).toMatchObject({
+    expect(reasonOf([set, ...reads([7, 12, 35])])).toMatchObject({
       rule: 'hands-swapped',
       fitting: [
         { kind: 'read', shown: 420, answered: 35 },
@@ -94,17 +102,17 @@ describe('the reason behind wrong answers', () => {
     });
   });
   it('is not named on one wrong answer alone', () =>
-    expect(findReason(reads([3, 12, 15], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
+    expect(reasonOf(reads([3, 12, 15], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
   it('is not named when wrong answers do not fit together', () =>
-    expect(findReason(reads([3, 4, 0], [7, 6, 0], [9, 2, 0], [5, 8, 30]))).toBeUndefined());
+    expect(reasonOf(reads([3, 4, 0], [7, 6, 0], [9, 2, 0], [5, 8, 30]))).toBeUndefined());
   it('is not named for a child who is right', () =>
-    expect(findReason(reads([3, 3, 0], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
+    expect(reasonOf(reads([3, 3, 0], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
   it('is not made of taps: they tell that it was missed, not how', () => {
     const missed: Response[] = OCLOCK_TIMES.map((shown) => ({
       item: { kind: 'read', shown },
       answer: { kind: 'observed', got: false },
     }));
-    expect(findReason(missed)).toBeUndefined();
+    expect(reasonOf(missed)).toBeUndefined();
   });
   it('weighs all states to one, whatever was answered', () =>
     fc.assert(
@@ -114,7 +122,7 @@ describe('the reason behind wrong answers', () => {
           { maxLength: 30 },
         ),
         (pairs) => {
-          const chances = Object.values(posterior(reads(...pairs)));
+          const chances = Object.values(chancesOf(reads(...pairs)));
           expect(chances.reduce((a, b) => a + b)).toBeCloseTo(1, 9);
           chances.forEach((chance) => expect(chance).toBeGreaterThanOrEqual(0));
         },
@@ -129,7 +137,7 @@ describe('the reason behind wrong answers', () => {
         const rng = seededRng(seed);
         const child = { rule, faith: 0.8, slip: 0.1 };
         const answers = items.slice(0, 8).map((item) => ({ item, answer: simulateAnswer(child, item, rng) }));
-        if (findReason(answers)?.rule === wanted) found++;
+        if (reasonOf(answers)?.rule === wanted) found++;
       }
       return found / 200;
     };
@@ -160,6 +168,14 @@ describe('the class', () => {
     answer(1, 3, '2026-11-20', 3, 2),
   ];
 
+  const judged = (childId: number, answers: readonly CountedAnswer[]) =>
+    answers.filter((one) => one.childId === childId).map(judge);
+  const timesOf = (answers: readonly CountedAnswer[]) =>
+    oclockResults([...new Set(answers.map(({ childId }) => childId))].map((id) => oclockOf(judged(id, answers))));
+  const skillsIn = (answers: readonly CountedAnswer[]) => skillsOf(answers.map(judge));
+  const summed = (at: Check, childIds: readonly number[], answers: readonly CountedAnswer[]) =>
+    summariseCheck(childIds.map((childId) => ({ childId, ...childAtCheck(at, judged(childId, answers)) })));
+
   it('counts what nobody can read neither for nor against anybody', () => {
     const unreadable: CountedAnswer = {
       ...record[0]!,
@@ -168,12 +184,12 @@ describe('the class', () => {
       answer: { kind: 'text', text: 'hare' },
       verdict: 'unreadable',
     };
-    expect(oclockResults([...record, unreadable])).toEqual(oclockResults(record));
-    expect(skillsOf([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
-    expect(posterior([unreadable])).toEqual(posterior([]));
+    expect(timesOf([...record, unreadable])).toEqual(timesOf(record));
+    expect(skillsIn([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
+    expect(chancesOf([unreadable])).toEqual(chancesOf([]));
   });
   it('counts each child once a time, by the latest answer', () =>
-    expect(oclockResults(record)).toEqual([
+    expect(timesOf(record)).toEqual([
       { time: 180, children: 3, childrenRight: 0 },
       { time: 240, children: 2, childrenRight: 1 },
     ]));
@@ -183,12 +199,12 @@ describe('the class', () => {
       item: { kind: 'set', shown: timeOf(3) },
       answer: { kind: 'hands', hour: 90, minute: 0 },
     };
-    expect(Object.keys(skillsOf([record[0]!, set]))).toEqual(['oclock-read', 'oclock-set']);
+    expect(Object.keys(skillsIn([record[0]!, set]))).toEqual(['oclock-read', 'oclock-set']);
   });
 
   const check = { lessonId: 2, day: '2026-11-12', skill: 'oclock-read' } as const;
   it('is summed up as it was on the day of a check: later answers change nothing', () => {
-    const summary = summariseCheck(check, [1, 2, 3], record)!;
+    const summary = summed(check, [1, 2, 3], record)!;
     expect(summary.levels).toEqual([
       { childId: 1, level: 'getting-there' },
       { childId: 2, level: 'beginning' },
@@ -199,5 +215,5 @@ describe('the class', () => {
     expect(summary.reasons[0]).toMatchObject({ childIds: [2], reason: { rule: 'hands-swapped' } });
   });
   it('has no summary of a check nobody answered', () =>
-    expect(summariseCheck({ ...check, lessonId: 9 }, [1, 2, 3], record)).toBeUndefined());
+    expect(summed({ ...check, lessonId: 9 }, [1, 2, 3], record)).toBeUndefined());
 });

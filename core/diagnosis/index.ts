@@ -7,12 +7,16 @@ export {
   type AnsweringState,
   type Response,
 } from './likelihood.ts';
-export { WEIGHED_RULES, findReason, posterior, type Fitting, type Reason } from './reason.ts';
+export { WEIGHED_RULES, clueOf, findReason, posterior, type Clue, type Fitting, type Reason } from './reason.ts';
+export { judge, type CountedAnswer, type JudgedAnswer } from './judged.ts';
 export {
+  childAtCheck,
+  oclockOf,
   oclockResults,
   skillsOf,
   summariseCheck,
+  type Check,
   type CheckSummary,
-  type CountedAnswer,
+  type ChildAtCheck,
   type TimeResult,
 } from './summary.ts';

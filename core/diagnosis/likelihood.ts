@@ -38,17 +38,34 @@ export const answerLikelihood = (state: AnsweringState, { item, answer, ...marke
   return SLIP / SPREAD;
 };
 
+/** Logarithm of an answer's likelihood in each of some states. */
+export const logLikelihoods = <S extends AnsweringState>(
+  states: readonly S[],
+  response: Response,
+): Readonly<Record<S, number>> =>
+  Object.fromEntries(states.map((state) => [state, Math.log(answerLikelihood(state, response))])) as Record<S, number>;
+
+/** Weights after some answers of which the likelihoods are known, from weights before them; they sum to 1. */
+export const weighedLogs = <S extends AnsweringState>(
+  before: Readonly<Record<S, number>>,
+  answers: readonly Readonly<Record<S, number>>[],
+): Record<S, number> => {
+  const states = Object.keys(before) as S[];
+  const logs = states.map((state) => answers.reduce((sum, answer) => sum + answer[state], Math.log(before[state])));
+  const top = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - top));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return Object.fromEntries(states.map((state, i) => [state, weights[i]! / total])) as Record<S, number>;
+};
+
 /** Weights after some answers, from weights before them; they sum to 1. */
 export const weighed = <S extends AnsweringState>(
   before: Readonly<Record<S, number>>,
   responses: readonly Response[],
 ): Record<S, number> => {
   const states = Object.keys(before) as S[];
-  const logs = states.map((state) =>
-    responses.reduce((sum, response) => sum + Math.log(answerLikelihood(state, response)), Math.log(before[state])),
+  return weighedLogs(
+    before,
+    responses.map((response) => logLikelihoods(states, response)),
   );
-  const top = Math.max(...logs);
-  const weights = logs.map((log) => Math.exp(log - top));
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
-  return Object.fromEntries(states.map((state, i) => [state, weights[i]! / total])) as Record<S, number>;
 };

@@ -1,7 +1,7 @@
 import type { DialTime } from '../clock/index.ts';
 import { answeredTime, mark } from '../marking/index.ts';
 import type { WrongRule } from '../misconceptions/index.ts';
-import { weighed, type Response } from './likelihood.ts';
+import { logLikelihoods, weighedLogs, type Response } from './likelihood.ts';
 
 /** A wrong answer that a rule leads to: the time shown to be read, or asked to be set, and the one answered. */
 export interface Fitting {
@@ -25,28 +25,46 @@ type State = 'none' | 'guessing' | (typeof WEIGHED_RULES)[number];
 
 /** Weights before any answer. That most children follow no wrong rule matters; the rest hardly does. */
 const PRIOR: Record<State, number> = { none: 0.7, guessing: 0.1, 'hands-swapped': 0.1, 'numeral-as-minutes': 0.1 };
-/** Is this a wrong answer that a rule leads to? Uses the marking's findings, so hand tolerances are the same. */
-const fits = (rule: WrongRule, { item, answer }: Response): boolean =>
-  mark(item, answer).findings.some((finding) => finding.kind === 'rule' && finding.rule === rule);
+const STATES = Object.keys(PRIOR) as State[];
+
+/** What one answer says about why: worked out once, weighed as often as answers come. */
+export interface Clue {
+  /** Logarithm of its likelihood in each state. */
+  readonly logs: Readonly<Record<State, number>>;
+  /** The rules that lead to it, and the wrong answer it is; none where it fits no rule. */
+  readonly fits: { readonly rules: readonly WrongRule[]; readonly answer: Fitting } | undefined;
+}
+
+/** Uses the marking's findings for what fits a rule, so hand tolerances are the same. */
+const fitting = ({ item, answer }: Response): Clue['fits'] => {
+  const answered = answeredTime(answer);
+  if (answered === undefined || (item.kind !== 'read' && item.kind !== 'set')) return undefined;
+  const rules = mark(item, answer).findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : []));
+  return rules.length === 0 ? undefined : { rules, answer: { kind: item.kind, shown: item.shown, answered } };
+};
+
+export const clueOf = (response: Response): Clue => ({
+  logs: logLikelihoods(STATES, response),
+  fits: fitting(response),
+});
 
 /** Posterior over knowing, guessing and each wrong rule after all answers; sums to 1. */
-export const posterior = (responses: readonly Response[]): Record<State, number> => weighed(PRIOR, responses);
+export const posterior = (clues: readonly Clue[]): Record<State, number> =>
+  weighedLogs(
+    PRIOR,
+    clues.map(({ logs }) => logs),
+  );
 
 /** A reason is named only above this probability and with at least two wrong answers that fit. */
 const NAMING = { posterior: 0.8, fitting: 2 };
 
 /** The reason behind a child's wrong answers, or none while the answers do not speak clearly enough. */
-export const findReason = (responses: readonly Response[]): Reason | undefined => {
-  const chances = posterior(responses);
+export const findReason = (clues: readonly Clue[]): Reason | undefined => {
+  const chances = posterior(clues);
   const rule = WEIGHED_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
   if (rule === undefined) return undefined;
-  const fitting = responses
-    .flatMap((response): Fitting[] => {
-      const { item } = response;
-      const answered = answeredTime(response.answer);
-      if (answered === undefined || (item.kind !== 'read' && item.kind !== 'set') || !fits(rule, response)) return [];
-      return [{ kind: item.kind, shown: item.shown, answered }];
-    })
+  const fitted = clues
+    .flatMap(({ fits }) => (fits?.rules.includes(rule) === true ? [fits.answer] : []))
     .sort((a, b) => a.kind.localeCompare(b.kind));
-  return fitting.length >= NAMING.fitting ? { rule, posterior: chances[rule], fitting } : undefined;
+  return fitted.length >= NAMING.fitting ? { rule, posterior: chances[rule], fitting: fitted } : undefined;
 };

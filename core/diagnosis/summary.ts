@@ -1,30 +1,25 @@
-import { isOclock, type DialTime } from '../clock/index.ts';
-import { type Answer, type Item } from '../items/index.ts';
-import { skillOfItem, type Skill } from '../skills/index.ts';
-import type { Verdict } from '../marking/index.ts';
-import { mastery, type Level, type Mastery } from './mastery.ts';
+import type { DialTime } from '../clock/index.ts';
+import type { Skill } from '../skills/index.ts';
+import type { JudgedAnswer } from './judged.ts';
+import { mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
 import { WEIGHED_RULES, findReason, type Reason } from './reason.ts';
 
-/** An answer of the record that counts, oldest first in every list. */
-export interface CountedAnswer {
-  readonly childId: number;
-  readonly lessonId: number;
-  readonly item: Item;
-  readonly answer: Answer;
-  readonly verdict: Verdict;
-  /** School day, YYYY-MM-DD. */
-  readonly day: string;
-}
-
 /** How far one child has come in every skill seen so far. @param answers of that child alone */
-export const skillsOf = (answers: readonly CountedAnswer[]): Partial<Record<Skill, Mastery>> => {
-  const bySkill = new Map<Skill, CountedAnswer[]>();
+export const skillsOf = (
+  answers: readonly (Evidence & { readonly skill: Skill })[],
+): Partial<Record<Skill, Mastery>> => {
+  const bySkill = new Map<Skill, Evidence[]>();
   for (const answer of answers) {
-    const skill = skillOfItem(answer.item);
-    bySkill.set(skill, [...(bySkill.get(skill) ?? []), answer]);
+    const known = bySkill.get(answer.skill);
+    if (known === undefined) bySkill.set(answer.skill, [answer]);
+    else known.push(answer);
   }
   return Object.fromEntries([...bySkill].map(([skill, evidence]) => [skill, mastery(evidence)]));
 };
+
+/** Of each o'clock time one child was asked (to read or to set): was its latest answer right? @param answers of that child alone */
+export const oclockOf = (answers: readonly Pick<JudgedAnswer, 'oclock' | 'verdict'>[]): Map<DialTime, boolean> =>
+  new Map(answers.flatMap(({ oclock, verdict }) => (oclock === undefined ? [] : [[oclock, verdict === 'right']])));
 
 /** How one o'clock time went in the class. */
 export interface TimeResult {
@@ -35,21 +30,41 @@ export interface TimeResult {
   readonly childrenRight: number;
 }
 
-/** How each o'clock time that was asked (to read or to set) went, in dial order; each child counts once a time. */
-export const oclockResults = (answers: readonly CountedAnswer[]): TimeResult[] => {
-  const latest = new Map<DialTime, Map<number, boolean>>();
-  for (const { item, childId, verdict } of answers) {
-    if ((item.kind !== 'read' && item.kind !== 'set') || !isOclock(item.shown) || verdict === 'unreadable') continue;
-    if (!latest.has(item.shown)) latest.set(item.shown, new Map());
-    latest.get(item.shown)!.set(childId, verdict === 'right');
-  }
-  return [...latest]
-    .sort(([a], [b]) => a - b)
-    .map(([time, children]) => ({
-      time,
-      children: children.size,
-      childrenRight: [...children.values()].filter(Boolean).length,
-    }));
+/** How each o'clock time that was asked went, in dial order. @param children what each of them answered last */
+export const oclockResults = (children: readonly ReadonlyMap<DialTime, boolean>[]): TimeResult[] => {
+  const times = [...new Set(children.flatMap((latest) => [...latest.keys()]))].sort((a, b) => a - b);
+  return times.map((time) => {
+    const asked = children.flatMap((latest) => latest.get(time) ?? []);
+    return { time, children: asked.length, childrenRight: asked.filter(Boolean).length };
+  });
+};
+
+/** A check: a lesson that asks for one skill. */
+export interface Check {
+  readonly lessonId: number;
+  readonly day: string;
+  readonly skill: Skill;
+}
+/** How one child stood at a check. */
+export interface ChildAtCheck {
+  /** Did it answer in the check itself? */
+  readonly present: boolean;
+  /** Not seen where it was away, whatever came before. */
+  readonly level: Level;
+  readonly reason: Reason | undefined;
+}
+
+/** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them */
+export const childAtCheck = ({ lessonId, day, skill }: Check, answers: readonly JudgedAnswer[]): ChildAtCheck => {
+  const until = answers.filter((answer) => answer.day <= day);
+  const present = until.some((answer) => answer.lessonId === lessonId);
+  return {
+    present,
+    level: present
+      ? (skillsOf(until.filter((answer) => answer.skill === skill))[skill]?.level ?? 'not-seen')
+      : 'not-seen',
+    reason: findReason(until),
+  };
 };
 
 /** What a check said about the class. */
@@ -62,30 +77,19 @@ export interface CheckSummary {
   readonly reasons: readonly { readonly reason: Reason; readonly childIds: readonly number[] }[];
 }
 
-/**
- * What a check said, from all answers up to its day; none when nobody answered it.
- * A child who was away at the check is "not seen", whatever came before.
- */
+/** What a check said of all children together; none when nobody answered it. */
 export const summariseCheck = (
-  check: { readonly lessonId: number; readonly day: string; readonly skill: Skill },
-  childIds: readonly number[],
-  answers: readonly CountedAnswer[],
+  children: readonly (ChildAtCheck & { readonly childId: number })[],
 ): CheckSummary | undefined => {
-  const until = answers.filter(({ day }) => day <= check.day);
-  const present = new Set(until.filter(({ lessonId }) => lessonId === check.lessonId).map(({ childId }) => childId));
-  if (present.size === 0) return undefined;
-  const ofChild = new Map(childIds.map((id) => [id, until.filter(({ childId }) => childId === id)]));
-  const levels = childIds.map((childId) => ({
-    childId,
-    level: present.has(childId) ? (skillsOf(ofChild.get(childId)!)[check.skill]?.level ?? 'not-seen') : 'not-seen',
-  }));
-  const found = childIds.flatMap((childId) => {
-    const reason = findReason(ofChild.get(childId)!);
-    return reason === undefined ? [] : [{ childId, reason }];
-  });
+  if (!children.some(({ present }) => present)) return undefined;
+  const found = children.flatMap(({ childId, reason }) => (reason === undefined ? [] : [{ childId, reason }]));
   const reasons = WEIGHED_RULES.flatMap((rule) => {
     const same = found.filter(({ reason }) => reason.rule === rule);
     return same.length === 0 ? [] : [{ reason: same[0]!.reason, childIds: same.map(({ childId }) => childId) }];
   }).sort((a, b) => b.childIds.length - a.childIds.length);
-  return { levels, away: childIds.filter((id) => !present.has(id)), reasons };
+  return {
+    levels: children.map(({ childId, level }) => ({ childId, level })),
+    away: children.flatMap(({ childId, present }) => (present ? [] : [childId])),
+    reasons,
+  };
 };

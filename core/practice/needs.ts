@@ -42,7 +42,7 @@ export const needsOf = (
   times: readonly DialTime[],
   today: string,
 ): PracticeNeeds => {
-  const known = skillsOf(answers);
+  const known = skillsOf(answers.map((answer) => ({ ...answer, skill: skillOfItem(answer.item) })));
   const lastSeen = new Map(answers.map(({ item, day }) => [skillOfItem(item), day]));
   const skills = [...new Set(taught)].map((skill): SkillNeed => {
     const mastery = known[skill];

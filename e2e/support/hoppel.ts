@@ -53,15 +53,18 @@ interface Options {
   /** With the demo class, or with an empty data file. */
   readonly demo?: boolean;
   readonly port?: number;
+  /** Puts more into the data file before it is opened. */
+  readonly fill?: (file: string) => void;
   /** With an interface of its own, that a test may change. */
   readonly ownWeb?: boolean;
 }
 
 /** Starts the built server. */
-export const startHoppel = async ({ demo = true, port, ownWeb = false }: Options = {}): Promise<Hoppel> => {
+export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: Options = {}): Promise<Hoppel> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
   const data = join(folder, 'class.sqlite');
   if (demo) copyDemo(data);
+  fill?.(data);
   const web = ownWeb ? join(folder, 'web') : join(DIST, 'web');
   if (ownWeb) cpSync(join(DIST, 'web'), web, { recursive: true });
   const chosen = port ?? (await freePort());

@@ -75,11 +75,14 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @attempt, @item, @answer, @verdict, @findings,
             @source, @storedAt, @day)`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
-  const selectCounted = db.prepare<[number], StoredRow>(`
-    SELECT ${COLUMNS}
-    FROM counted_answer
-    WHERE child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
-    ORDER BY seq`);
+  // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.
+  const selectFirstTries = db.prepare<[number, number, number], StoredRow & { readonly seq: number }>(`
+    SELECT seq, ${COLUMNS}
+    FROM answer
+    WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
+    ORDER BY seq
+    LIMIT ?`);
+  const selectLast = db.prepare<[], number | null>('SELECT MAX(seq) FROM answer').pluck();
   const selectCountedOfChild = db.prepare<[number], StoredRow>(
     `SELECT ${COLUMNS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
@@ -108,13 +111,6 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     SELECT ${COLUMNS} FROM answer
     WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
     ORDER BY seq`);
-  const selectStamp = db
-    .prepare<[number], string>(
-      `SELECT MAX(a.seq) || ' ' || COUNT(*)
-      FROM answer AS a JOIN child AS c ON c.id = a.child_id
-      WHERE c.class_id = ?`,
-    )
-    .pluck();
   const insertStandIn = db.prepare<[string]>('INSERT INTO stand_in_answer (answer_id) VALUES (?)');
   const countStandIns = db.prepare<[], number>('SELECT COUNT(*) FROM stand_in_answer').pluck();
   const deleteStandIns = db.prepare('DELETE FROM answer WHERE id IN (SELECT answer_id FROM stand_in_answer)');
@@ -132,10 +128,13 @@ export const createAnswerRepository = (db: Database, classId: number) => {
       const row = selectOne.get(id);
       return row && fromRow(row);
     },
-    /** Answers of the class that count (first attempts; in a round the latest a child and item), oldest first. */
-    counted: (): AnswerRow[] => selectCounted.all(classId).map(fromRow),
-    /** Another text whenever the answers are others: they only come, and stand-ins' go. */
-    stamp: (): string => selectStamp.get(classId) ?? '',
+    /** Place of the last answer in the record, of any class; 0 where there is none. */
+    last: (): number => selectLast.get() ?? 0,
+    /** First tries of the class behind a place in the record, oldest first. @param most of them; -1 for all */
+    *firstTriesAfter(seq: number, most: number): Generator<{ readonly seq: number; readonly row: AnswerRow }> {
+      for (const row of selectFirstTries.all(seq, classId, most)) yield { seq: row.seq, row: fromRow(row) };
+    },
+    /** Answers of one child that count (first tries; in a round the latest to an item), oldest first. */
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     /** Answers to one task of a round that count, as they came. */
     countedOfTask: (roundId: string, index: number): AnswerRow[] =>

@@ -14,6 +14,7 @@ import type { OpenStreams } from '../live/openStreams.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
 import { createClassView } from '../record/classView.ts';
+import { createJudgedAnswers } from '../record/judgedAnswers.ts';
 import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createRoundRunner } from '../rounds/runRound.ts';
 import { createSettingsRepository } from '../settings/settingsRepository.ts';
@@ -63,6 +64,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
   const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
+  const judged = createJudgedAnswers(answers);
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const setAside = createSetAside(now);
@@ -94,8 +96,9 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     tries,
     room: createRoom(behaviours),
     practice: createPractice({ lessons, answers, sets, now }),
-    desk: createDesk({ db, row, lessons, children, answers, planner, now }),
-    classView: createClassView({ answers, children }),
+    judged,
+    desk: createDesk({ db, row, lessons, children, judged, planner, now }),
+    classView: createClassView({ answers, children, judged }),
     state: createClassroomState({ classes, classId, children, lessons, settings, planner, day, now }),
   };
 };

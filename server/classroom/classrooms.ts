@@ -8,6 +8,7 @@ export type FindClassroom = (req: Request) => Classroom;
 export const createClassrooms = (parts: ClassroomParts) => {
   const { classes } = parts;
   const known = new Map<number, Classroom>();
+  let ended = false;
   const one = (classId: number): Classroom => {
     const found = known.get(classId) ?? createClassroom(parts, classId);
     known.set(classId, found);
@@ -33,7 +34,13 @@ export const createClassrooms = (parts: ClassroomParts) => {
       if (view !== null) after.relay.show(view);
       after.live.adopt(screens);
     },
+    /** Makes ready what the first page needs, while others are served. */
+    warm: async (): Promise<void> => {
+      const { judged } = opened();
+      await judged.warm(() => ended);
+    },
     end: async (): Promise<void> => {
+      ended = true;
       for (const { live } of known.values()) live.end();
       for (const { room } of known.values()) await room.stop();
     },

@@ -1,14 +1,14 @@
 import type { Database } from 'better-sqlite3';
-import type { AnswerRow, Desk, Known, Lesson, PutDecision } from '../../contract/index.ts';
-import { summariseCheck } from '../../core/diagnosis/index.ts';
+import type { Desk, Known, Lesson, PutDecision } from '../../contract/index.ts';
+import { childAtCheck, summariseCheck, type Check, type ChildAtCheck } from '../../core/diagnosis/index.ts';
 import { skillOfCheck, suggestDecision } from '../../core/planning/index.ts';
-import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { rememberLast } from '../common/rememberLast.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { Planner } from '../plan/planner.ts';
+import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { sendableReason } from '../record/sendable.ts';
 import type { LessonRepository } from './lessonRepository.ts';
 
@@ -18,7 +18,7 @@ interface Parts {
   readonly row: () => ClassRow;
   readonly lessons: LessonRepository;
   readonly children: ChildRepository;
-  readonly answers: AnswerRepository;
+  readonly judged: JudgedAnswers;
   readonly planner: Planner;
   readonly now: Now;
 }
@@ -27,11 +27,22 @@ interface Parts {
 type Said = Omit<Known, 'decided'>;
 
 /** What a teacher sees at the desk of one lesson, and what is decided there. */
-export const createDesk = ({ db, row, lessons, children, answers, planner, now }: Parts) => {
-  const saidBy = (check: Lesson, childIds: readonly number[], counted: readonly AnswerRow[]): Said | undefined => {
+export const createDesk = ({ db, row, lessons, children, judged, planner, now }: Parts) => {
+  /** How children stood at checks; an answer makes only its own child be looked at again. */
+  const stood = new Map<string, { readonly version: number; readonly at: ChildAtCheck }>();
+  const standing = (check: Check, childId: number): ChildAtCheck & { readonly childId: number } => {
+    const key = JSON.stringify([check, childId]);
+    const { answers, version } = judged.ofChild(childId);
+    const before = stood.get(key);
+    const at = before?.version === version ? before.at : childAtCheck(check, answers);
+    stood.set(key, { version, at });
+    return { childId, ...at };
+  };
+  const saidBy = (check: Lesson, childIds: readonly number[]): Said | undefined => {
     const skill = skillOfCheck(check);
     if (skill === undefined) return undefined;
-    const summary = summariseCheck({ lessonId: check.id, day: check.day, skill }, childIds, counted);
+    const asked = { lessonId: check.id, day: check.day, skill };
+    const summary = summariseCheck(childIds.map((id) => standing(asked, id)));
     if (summary === undefined) return undefined;
     const { goOn, withGroup } = row().thresholds;
     const suggestion = suggestDecision(
@@ -51,13 +62,12 @@ export const createDesk = ({ db, row, lessons, children, answers, planner, now }
   };
   /** What checks said is worked out anew when an answer, the class list, the unit or a threshold changed: nothing else tells. */
   const said = rememberLast(
-    () => JSON.stringify([answers.stamp(), children.all(), planner.maybeState()?.version, row().thresholds]),
+    () => JSON.stringify([judged.version(), children.all(), planner.maybeState()?.version, row().thresholds]),
     () => {
       const childIds = children.all().map(({ id }) => id);
-      const counted = answers.counted();
       const known = new Map<number, Said | undefined>();
       return (check: Lesson): Said | undefined => {
-        if (!known.has(check.id)) known.set(check.id, saidBy(check, childIds, counted));
+        if (!known.has(check.id)) known.set(check.id, saidBy(check, childIds));
         return known.get(check.id);
       };
     },

@@ -1,37 +1,44 @@
-import type { AnswerRow, ChildAnswers, ClassView } from '../../contract/index.ts';
-import { findReason, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
+import type { ChildAnswers, ClassView } from '../../contract/index.ts';
+import type { DialTime } from '../../core/clock/index.ts';
+import { findReason, oclockOf, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { rememberLast } from '../common/rememberLast.ts';
+import type { JudgedAnswers } from './judgedAnswers.ts';
 import { sendableReason } from './sendable.ts';
 
 interface Parts {
-  readonly answers: AnswerRepository;
+  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
   readonly children: ChildRepository;
+  readonly judged: JudgedAnswers;
 }
-type Judged = Pick<ChildAnswers, 'skills' | 'reason'>;
+interface OfChild extends Pick<ChildAnswers, 'skills' | 'reason'> {
+  readonly oclock: ReadonlyMap<DialTime, boolean>;
+}
 
-/** What the record says of the class and of one child. An answer makes only its own child be judged again. */
-export const createClassView = ({ answers, children }: Parts) => {
-  const judged = new Map<number, { readonly stamp: string; readonly made: Judged }>();
-  const judge = (childId: number, own: readonly AnswerRow[]): Judged => {
-    const stamp = `${own.length} ${own.at(-1)?.id ?? ''}`;
-    const before = judged.get(childId);
-    if (before?.stamp === stamp) return before.made;
+/** What the record says of the class and of one child. An answer makes only its own child be looked at again. */
+export const createClassView = ({ answers, children, judged }: Parts) => {
+  const known = new Map<number, { readonly version: number; readonly made: OfChild }>();
+  const ofOne = (childId: number): OfChild => {
+    const { answers: own, version } = judged.ofChild(childId);
+    const before = known.get(childId);
+    if (before?.version === version) return before.made;
     const reason = findReason(own);
-    const made: Judged = { skills: skillsOf(own), reason: reason === undefined ? null : sendableReason(reason) };
-    judged.set(childId, { stamp, made });
+    const made: OfChild = {
+      skills: skillsOf(own),
+      reason: reason === undefined ? null : sendableReason(reason),
+      oclock: oclockOf(own),
+    };
+    known.set(childId, { version, made });
     return made;
   };
   const ofClass = rememberLast(
-    () => JSON.stringify([answers.stamp(), children.all().map(({ id }) => id)]),
+    () => JSON.stringify([judged.version(), children.all().map(({ id }) => id)]),
     (): ClassView => {
-      const counted = answers.counted();
-      const own = new Map(children.all().map(({ id }): [number, AnswerRow[]] => [id, []]));
-      for (const row of counted) own.get(row.childId)?.push(row);
+      const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id) }));
       return {
-        children: [...own].map(([childId, rows]) => ({ childId, ...judge(childId, rows) })),
-        times: oclockResults(counted),
+        children: all.map(({ childId, skills, reason }) => ({ childId, skills, reason })),
+        times: oclockResults(all.map(({ oclock }) => oclock)),
       };
     },
   );
@@ -40,8 +47,8 @@ export const createClassView = ({ answers, children }: Parts) => {
     /** @throws HoppelError unknown-child */
     ofChild: (childId: number): ChildAnswers => {
       const child = children.one(childId);
-      const own = answers.countedOfChild(child.id);
-      return { child, ...judge(child.id, own), answers: [...own].reverse() };
+      const { skills, reason } = ofOne(child.id);
+      return { child, skills, reason, answers: answers.countedOfChild(child.id).reverse() };
     },
   };
 };

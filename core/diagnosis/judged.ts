@@ -1,0 +1,38 @@
+import { isOclock, type DialTime } from '../clock/index.ts';
+import type { Answer, Item } from '../items/index.ts';
+import type { Verdict } from '../marking/index.ts';
+import { skillOfItem, type Skill } from '../skills/index.ts';
+import { clueOf, type Clue } from './reason.ts';
+
+/** An answer of the record that counts, oldest first in every list. */
+export interface CountedAnswer {
+  readonly childId: number;
+  readonly lessonId: number;
+  readonly item: Item;
+  readonly answer: Answer;
+  readonly verdict: Verdict;
+  /** School day, YYYY-MM-DD. */
+  readonly day: string;
+}
+
+/** All that is gone by of an answer, worked out once: a small thing beside the answer itself, which may be a drawing. */
+export interface JudgedAnswer extends Clue {
+  readonly lessonId: number;
+  readonly verdict: Verdict;
+  readonly day: string;
+  readonly skill: Skill;
+  /** The o'clock time it was to read or to set; none where it was another task or cannot be read. */
+  readonly oclock: DialTime | undefined;
+}
+
+export const judge = ({ lessonId, item, answer, verdict, day }: CountedAnswer): JudgedAnswer => {
+  const isOclockTask = (item.kind === 'read' || item.kind === 'set') && isOclock(item.shown);
+  return {
+    lessonId,
+    verdict,
+    day,
+    skill: skillOfItem(item),
+    oclock: isOclockTask && verdict !== 'unreadable' ? item.shown : undefined,
+    ...clueOf({ item, answer, verdict }),
+  };
+};

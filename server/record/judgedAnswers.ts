@@ -1,0 +1,87 @@
+import type { AnswerRow } from '../../contract/index.ts';
+import { judge, type JudgedAnswer } from '../../core/diagnosis/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import { safely } from '../common/safely.ts';
+
+/** Rows read at a time while nobody waits for them. */
+const AT_A_TIME = 500;
+
+interface OfChild {
+  readonly answers: readonly JudgedAnswer[];
+  /** Grows whenever they change. */
+  readonly version: number;
+}
+const NONE: OfChild = { answers: [], version: 0 };
+
+interface Held extends OfChild {
+  readonly answers: JudgedAnswer[];
+  /** The one that counts of each task of a round. */
+  readonly inRounds: Map<string, JudgedAnswer>;
+  version: number;
+}
+const newHeld = (version: number): Held => ({ answers: [], inRounds: new Map(), version });
+
+/**
+ * Every answer of a class that counts, judged once and held in memory by child, oldest first. Answers only come, and stand-ins' all go
+ * at once: what is behind the place read last is taken up, and nothing before it is read again.
+ */
+export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesAfter' | 'last' | 'removals'>) => {
+  let byChild = new Map<number, Held>();
+  /** Place in the record up to which all is taken up. */
+  let after = 0;
+  let removals = answers.removals();
+  let changes = 0;
+  const beginAnew = (): void => {
+    // Versions go on, so that nobody takes an old one for the same.
+    byChild = new Map([...byChild].map(([id, { version }]) => [id, newHeld(version + 1)]));
+    after = 0;
+    removals = answers.removals();
+    changes += 1;
+  };
+  const take = (row: AnswerRow): void => {
+    const held = byChild.get(row.childId) ?? newHeld(0);
+    byChild.set(row.childId, held);
+    const judged = judge(row);
+    if (row.roundId !== null) {
+      // In a round the latest to a task counts.
+      const task = `${row.roundId} ${row.roundIndex}`;
+      const before = held.inRounds.get(task);
+      if (before !== undefined) held.answers.splice(held.answers.lastIndexOf(before), 1);
+      held.inRounds.set(task, judged);
+    }
+    held.answers.push(judged);
+    held.version += 1;
+    changes += 1;
+  };
+  /** One that cannot be judged leaves the others standing; it is said where the server runs. */
+  const takeSafely = safely('an answer that cannot be judged', take);
+  /** @returns whether there may be more */
+  const takeUp = (most: number): boolean => {
+    if (removals !== answers.removals()) beginAnew();
+    const last = answers.last();
+    if (last <= after) return false;
+    const rows = [...answers.firstTriesAfter(after, most)];
+    for (const { row } of rows) takeSafely(row);
+    const isAll = rows.length !== most;
+    after = isAll ? last : rows.at(-1)!.seq;
+    return !isAll;
+  };
+  return {
+    /** All of one child's. */
+    ofChild: (childId: number): OfChild => {
+      takeUp(-1);
+      const held = byChild.get(childId);
+      return held ?? NONE;
+    },
+    /** Another number whenever any of the class's are others. */
+    version: (): number => {
+      takeUp(-1);
+      return changes;
+    },
+    /** Takes up what is there already, a little at a time, while others are served. @param ended true once nobody needs it any more */
+    warm: async (ended: () => boolean): Promise<void> => {
+      while (!ended() && takeUp(AT_A_TIME)) await new Promise((next) => setImmediate(next));
+    },
+  };
+};
+export type JudgedAnswers = ReturnType<typeof createJudgedAnswers>;
