@@ -1,9 +1,10 @@
 // A year of answers: how long the class page and the desk take, with the demo class's own answers as the yardstick.
 
 import { performance } from 'node:perf_hooks';
-import type { Item } from '../core/items/index.ts';
-import { rightAnswers } from '../core/items/index.ts';
-import { timeOf } from '../core/clock/index.ts';
+import { handAngles, timeOf, type DialTime } from '../core/clock/index.ts';
+import { seededRng } from '../core/common/index.ts';
+import { rightAnswers, type Answer, type Item } from '../core/items/index.ts';
+import { mark } from '../core/marking/index.ts';
 import { openDatabase } from '../server/db/open.ts';
 import { bareTablet } from './support/bareTablet.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
@@ -11,19 +12,35 @@ import { startHoppel, type Hoppel } from './support/hoppel.ts';
 const ANSWERS = 100_000;
 const PAGES = ['/record/class', '/lessons/8/desk'] as const;
 
-/** Writes the demo class's answers again and again, each with an id of its own, until a year is full. */
+/** Fills a year: of ten answers six read a clock and two set one, right or wrong by chance, and two are the demo class's own again. */
 const fillYear = (file: string): void => {
   const db = openDatabase(file);
-  const count = db.prepare<[], number>('SELECT COUNT(*) FROM answer').pluck();
-  const some = db.prepare<[number, number]>(`
-    INSERT INTO answer (id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day)
-    SELECT id || '-' || ?, child_id, lesson_id, NULL, NULL, attempt, item, answer, verdict, findings, source, stored_at, day
-    FROM answer
-    WHERE length(id) = 36
-    ORDER BY seq
-    LIMIT ?`);
+  const rng = seededRng(12);
+  const upTo = (n: number): number => Math.floor(rng() * n);
+  const time = (): DialTime => timeOf(1 + upTo(12), rng() < 0.5 ? 0 : 30);
+  const own = db
+    .prepare<[], { item: string; answer: string; verdict: string }>('SELECT item, answer, verdict FROM answer')
+    .all();
+  const made = (): { item: string; answer: string; verdict: string } => {
+    const kind = upTo(10);
+    if (kind >= 8) return own[upTo(own.length)]!;
+    const shown = time();
+    const said = rng() < 0.6 ? shown : timeOf(1 + upTo(12), 5 * upTo(12));
+    const item: Item = { kind: kind < 6 ? 'read' : 'set', shown };
+    const answer: Answer = kind < 6 ? { kind: 'time', time: said } : { kind: 'hands', ...handAngles(said) };
+    return { item: JSON.stringify(item), answer: JSON.stringify(answer), verdict: mark(item, answer).verdict };
+  };
+  const add = db.prepare(`
+    INSERT INTO answer (id, child_id, lesson_id, attempt, item, answer, verdict, findings, source, stored_at, day)
+    VALUES (@id, @childId, 8, 1, @item, @answer, @verdict, '[]', 'simulated', '', @day)`);
   db.transaction(() => {
-    for (let i = 0; count.get()! < ANSWERS; i++) some.run(i, ANSWERS - count.get()!);
+    for (let i = 0; i < ANSWERS; i++)
+      add.run({
+        ...made(),
+        id: `year ${i}`,
+        childId: 1 + upTo(22),
+        day: `2026-11-${10 + Math.floor((i * 14) / ANSWERS)}`,
+      });
   })();
   db.close();
 };

@@ -8,7 +8,7 @@ export {
   type Response,
 } from './likelihood.ts';
 export { WEIGHED_RULES, clueOf, findReason, posterior, type Clue, type Fitting, type Reason } from './reason.ts';
-export { judge, type CountedAnswer, type JudgedAnswer } from './judged.ts';
+export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
 export {
   childAtCheck,
   oclockOf,

@@ -15,24 +15,32 @@ export interface CountedAnswer {
   readonly day: string;
 }
 
-/** All that is gone by of an answer, worked out once: a small thing beside the answer itself, which may be a drawing. */
-export interface JudgedAnswer extends Clue {
-  readonly lessonId: number;
+/** What an answer says by itself, whoever gave it and when. */
+export interface Judgement extends Clue {
   readonly verdict: Verdict;
-  readonly day: string;
   readonly skill: Skill;
   /** The o'clock time it was to read or to set; none where it was another task or cannot be read. */
   readonly oclock: DialTime | undefined;
 }
 
-export const judge = ({ lessonId, item, answer, verdict, day }: CountedAnswer): JudgedAnswer => {
+/** All that is gone by of an answer, worked out once: a small thing beside the answer itself, which may be a drawing. */
+export interface JudgedAnswer extends Judgement {
+  readonly lessonId: number;
+  readonly day: string;
+}
+
+export const judgement = ({ item, answer, verdict }: Pick<CountedAnswer, 'item' | 'answer' | 'verdict'>): Judgement => {
   const isOclockTask = (item.kind === 'read' || item.kind === 'set') && isOclock(item.shown);
   return {
-    lessonId,
     verdict,
-    day,
     skill: skillOfItem(item),
     oclock: isOclockTask && verdict !== 'unreadable' ? item.shown : undefined,
     ...clueOf({ item, answer, verdict }),
   };
 };
+
+export const judge = (answer: CountedAnswer): JudgedAnswer => ({
+  ...judgement(answer),
+  lessonId: answer.lessonId,
+  day: answer.day,
+});

@@ -53,22 +53,24 @@ const GETTING_THERE = { cut: 0.5, chance: 0.85 };
 
 /** How far a child has come in a skill, from all answers that count. */
 export const mastery = (all: readonly Evidence[]): Mastery => {
-  const evidence = all.flatMap(({ verdict, day }) => (verdict === 'unreadable' ? [] : [{ verdict, day }]));
-  if (evidence.length === 0) return { level: 'not-seen', share: 0, right: 0, answers: 0 };
-  const successes = evidence.reduce((sum, { verdict }) => sum + CREDIT[verdict], 0);
-  const failures = evidence.length - successes;
+  let [successes, right, answers] = [0, 0, 0];
+  const days = new Set<string>();
+  // In one walk: a year of answers is looked through at every new one.
+  for (const { verdict, day } of all) {
+    if (verdict === 'unreadable') continue;
+    successes += CREDIT[verdict];
+    if (verdict === 'right') right += 1;
+    answers += 1;
+    days.add(day);
+  }
+  if (answers === 0) return { level: 'not-seen', share: 0, right: 0, answers: 0 };
+  const failures = answers - successes;
   const [secure, gettingThere] = chanceAbove(successes, failures, [SECURE.cut, GETTING_THERE.cut]) as [number, number];
-  const days = new Set(evidence.map(({ day }) => day)).size;
   const level =
-    secure > SECURE.chance && days >= SECURE.days
+    secure > SECURE.chance && days.size >= SECURE.days
       ? 'secure'
       : gettingThere > GETTING_THERE.chance
         ? 'getting-there'
         : 'beginning';
-  return {
-    level,
-    share: (1 + successes) / (2 + evidence.length),
-    right: evidence.filter(({ verdict }) => verdict === 'right').length,
-    answers: evidence.length,
-  };
+  return { level, share: (1 + successes) / (2 + answers), right, answers };
 };

@@ -43,6 +43,19 @@ interface RoundAnswerRow {
   verdict: string;
   source: string;
 }
+/** A first try as it is stored, its task and its answer unread: most were given before, word for word. */
+export interface FirstTry {
+  readonly seq: number;
+  readonly childId: number;
+  readonly lessonId: number;
+  readonly roundId: string | null;
+  readonly roundIndex: number | null;
+  readonly day: string;
+  readonly verdict: AnswerRow['verdict'];
+  /** JSON. */
+  readonly item: string;
+  readonly answer: string;
+}
 /** What an answer says of its lesson having been held. */
 interface HeldRow {
   readonly seq: number;
@@ -76,8 +89,9 @@ export const createAnswerRepository = (db: Database, classId: number) => {
             @source, @storedAt, @day)`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
   // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.
-  const selectFirstTries = db.prepare<[number, number, number], StoredRow & { readonly seq: number }>(`
-    SELECT seq, ${COLUMNS}
+  const selectFirstTries = db.prepare<[number, number, number], FirstTry>(`
+    SELECT seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex, day,
+      verdict, item, answer
     FROM answer
     WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
     ORDER BY seq
@@ -131,9 +145,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     /** Place of the last answer in the record, of any class; 0 where there is none. */
     last: (): number => selectLast.get() ?? 0,
     /** First tries of the class behind a place in the record, oldest first. @param most of them; -1 for all */
-    *firstTriesAfter(seq: number, most: number): Generator<{ readonly seq: number; readonly row: AnswerRow }> {
-      for (const row of selectFirstTries.all(seq, classId, most)) yield { seq: row.seq, row: fromRow(row) };
-    },
+    firstTriesAfter: (seq: number, most: number): FirstTry[] => selectFirstTries.all(seq, classId, most),
     /** Answers of one child that count (first tries; in a round the latest to an item), oldest first. */
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
     /** Answers to one task of a round that count, as they came. */

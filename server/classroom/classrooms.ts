@@ -1,4 +1,5 @@
 import type { Request } from 'express';
+import { littleByLittle } from '../common/littleByLittle.ts';
 import { createClassroom, type Classroom, type ClassroomParts } from './classroom.ts';
 
 /** Finds the class a request is about: today the one open, for every screen and tablet alike. */
@@ -36,8 +37,8 @@ export const createClassrooms = (parts: ClassroomParts) => {
     },
     /** Makes ready what the first page needs, while others are served. */
     warm: async (): Promise<void> => {
-      const { judged } = opened();
-      await judged.warm(() => ended);
+      const { judged, classView, desk } = opened();
+      for (const one of [judged, classView, desk]) await littleByLittle(one.warm(), () => ended);
     },
     end: async (): Promise<void> => {
       ended = true;

@@ -38,10 +38,14 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
     stood.set(key, { version, at });
     return { childId, ...at };
   };
-  const saidBy = (check: Lesson, childIds: readonly number[]): Said | undefined => {
+  /** What a check asks for; none where nothing of it can be answered. */
+  const askedBy = (check: Lesson): Check | undefined => {
     const skill = skillOfCheck(check);
-    if (skill === undefined) return undefined;
-    const asked = { lessonId: check.id, day: check.day, skill };
+    return skill && { lessonId: check.id, day: check.day, skill };
+  };
+  const saidBy = (check: Lesson, childIds: readonly number[]): Said | undefined => {
+    const asked = askedBy(check);
+    if (asked === undefined) return undefined;
     const summary = summariseCheck(childIds.map((id) => standing(asked, id)));
     if (summary === undefined) return undefined;
     const { goOn, withGroup } = row().thresholds;
@@ -50,7 +54,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
       { goOn: goOn / 100, withGroup: withGroup / 100 },
     );
     return {
-      check: { id: check.id, number: check.number, day: check.day, skill, key: check.key },
+      check: { id: check.id, number: check.number, day: check.day, skill: asked.skill, key: check.key },
       levels: [...summary.levels],
       away: [...summary.away],
       reasons: summary.reasons.map(({ reason, childIds: ids }) => ({
@@ -83,6 +87,14 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
   };
 
   return {
+    /** Looks at a child at a check at each step. */
+    *warm(): Generator<void> {
+      const today = dayOf(now());
+      for (const check of lessons.all().filter(({ kind, day }) => kind === 'check' && day <= today)) {
+        const asked = askedBy(check);
+        if (asked !== undefined) for (const { id } of children.all()) yield void standing(asked, id);
+      }
+    },
     /** @throws HoppelError unknown-lesson, no-class */
     of: (id: number): Desk => {
       const lesson = lessons.one(id);

@@ -44,6 +44,10 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
   );
   return {
     ofClass,
+    /** Looks at a child at each step. */
+    *warm(): Generator<void> {
+      for (const { id } of children.all()) yield void ofOne(id);
+    },
     /** @throws HoppelError unknown-child */
     ofChild: (childId: number): ChildAnswers => {
       const child = children.one(childId);

@@ -68,16 +68,16 @@ describe('judged answers', () => {
   it('are there without waiting once they were taken up ahead, a little at a time', async () => {
     const answers = createAnswerRepository(school.db, CLASS);
     const judged = createJudgedAnswers(answers);
-    await judged.warm(() => false);
+    for (const _ of judged.warm()) void _;
     const read: number[] = [];
     const watched = createJudgedAnswers({
       ...answers,
-      *firstTriesAfter(seq, most) {
+      firstTriesAfter: (seq, most) => {
         read.push(most);
-        yield* answers.firstTriesAfter(seq, most);
+        return answers.firstTriesAfter(seq, most);
       },
     });
-    await watched.warm(() => false);
+    for (const _ of watched.warm()) void _;
     // 1,540 answers of the demo class.
     expect(read.length).toBeGreaterThan(1);
     const soFar = read.length;

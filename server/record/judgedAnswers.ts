@@ -1,9 +1,8 @@
-import type { AnswerRow } from '../../contract/index.ts';
-import { judge, type JudgedAnswer } from '../../core/diagnosis/index.ts';
-import type { AnswerRepository } from '../answers/answerRepository.ts';
+import { judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from '../../core/diagnosis/index.ts';
+import type { AnswerRepository, FirstTry } from '../answers/answerRepository.ts';
 import { safely } from '../common/safely.ts';
 
-/** Rows read at a time while nobody waits for them. */
+/** Rows read at a step while nobody waits for them. */
 const AT_A_TIME = 500;
 
 interface OfChild {
@@ -12,6 +11,28 @@ interface OfChild {
   readonly version: number;
 }
 const NONE: OfChild = { answers: [], version: 0 };
+
+/** Judgements remembered, and characters of a task and its answer that are: a drawing is not given twice. */
+const MOST_JUDGEMENTS = 20_000;
+const MOST_TEXT = 400;
+
+/** Judges answers; the same one to the same task once. */
+const createJudging = () => {
+  const known = new Map<string, Judgement>();
+  const read = ({ item, answer, verdict }: FirstTry): Judgement =>
+    judgement({
+      item: JSON.parse(item) as CountedAnswer['item'],
+      answer: JSON.parse(answer) as CountedAnswer['answer'],
+      verdict,
+    });
+  return (row: FirstTry): Judgement => {
+    if (row.item.length + row.answer.length > MOST_TEXT) return read(row);
+    const key = `${row.verdict} ${row.item} ${row.answer}`;
+    const found = known.get(key) ?? read(row);
+    if (known.size < MOST_JUDGEMENTS) known.set(key, found);
+    return found;
+  };
+};
 
 interface Held extends OfChild {
   readonly answers: JudgedAnswer[];
@@ -31,6 +52,7 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
   let after = 0;
   let removals = answers.removals();
   let changes = 0;
+  const judgementOf = createJudging();
   const beginAnew = (): void => {
     // Versions go on, so that nobody takes an old one for the same.
     byChild = new Map([...byChild].map(([id, { version }]) => [id, newHeld(version + 1)]));
@@ -38,10 +60,10 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
     removals = answers.removals();
     changes += 1;
   };
-  const take = (row: AnswerRow): void => {
+  const take = (row: FirstTry): void => {
     const held = byChild.get(row.childId) ?? newHeld(0);
     byChild.set(row.childId, held);
-    const judged = judge(row);
+    const judged = { ...judgementOf(row), lessonId: row.lessonId, day: row.day };
     if (row.roundId !== null) {
       // In a round the latest to a task counts.
       const task = `${row.roundId} ${row.roundIndex}`;
@@ -60,8 +82,8 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
     if (removals !== answers.removals()) beginAnew();
     const last = answers.last();
     if (last <= after) return false;
-    const rows = [...answers.firstTriesAfter(after, most)];
-    for (const { row } of rows) takeSafely(row);
+    const rows = answers.firstTriesAfter(after, most);
+    for (const row of rows) takeSafely(row);
     const isAll = rows.length !== most;
     after = isAll ? last : rows.at(-1)!.seq;
     return !isAll;
@@ -78,9 +100,9 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
       takeUp(-1);
       return changes;
     },
-    /** Takes up what is there already, a little at a time, while others are served. @param ended true once nobody needs it any more */
-    warm: async (ended: () => boolean): Promise<void> => {
-      while (!ended() && takeUp(AT_A_TIME)) await new Promise((next) => setImmediate(next));
+    /** Takes up what is there already, some at each step. */
+    *warm(): Generator<void> {
+      while (takeUp(AT_A_TIME)) yield;
     },
   };
 };
