@@ -1,9 +1,10 @@
-export { UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
+export { BUDGET, UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
 export {
   MOST_POINTS,
   MOST_STROKES,
   drawnOn,
   extent,
+  lengthOf,
   pointsIn,
   resampled,
   strokePath,

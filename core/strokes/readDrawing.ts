@@ -1,6 +1,6 @@
 import { angleBetween, normaliseAngle, turnBetween } from '../clock/index.ts';
 import { runsOf, type Run } from './runs.ts';
-import { extent, resampled, type Stroke } from './stroke.ts';
+import { extent, lengthOf, resampled, type Stroke } from './stroke.ts';
 
 /** A hand read from a drawing. */
 export interface ReadHand {
@@ -39,6 +39,13 @@ const ONE_BEHIND_OTHER = 1.25;
 const KEPT = 0.7;
 /** A straight line strays less. */
 const STRAY = 9;
+
+/**
+ * What is looked at of a drawing at most: its lines' length in face units, and the stretches they are split into. A hand is about
+ * 80 long, and one stretch; two hands, each drawn over twenty times, are 3200 and 40. What is more is scribble, told without working
+ * through it: reading costs as little at a server that reads for a whole room as at the tablet, and both say the same.
+ */
+export const BUDGET = { length: 12_000, runs: 120 };
 
 /** Lines that make up one hand. */
 interface Line {
@@ -111,11 +118,15 @@ const confidenceOf = (line: Line, others: readonly Line[]): number => {
 
 const isDot = (stroke: Stroke): boolean => stroke.length === 0 || extent(stroke) <= DOT;
 
+const SCRIBBLE: DrawingRead = { kind: 'unreadable', why: 'scribble' };
+
 const read = (strokes: readonly Stroke[]): DrawingRead => {
+  if (lengthOf(strokes) > BUDGET.length) return SCRIBBLE;
   const runs = strokes
     .filter((stroke) => !isDot(stroke))
     .flatMap((stroke) => runsOf(resampled(stroke, SPACING), SPACING))
     .filter(({ length, near }) => !(length <= BARB.length && near >= BARB.near));
+  if (runs.length > BUDGET.runs) return SCRIBBLE;
   const lines = gather(runs);
   const hands = lines
     .filter((line) => !isTail(line, lines) && line.far >= OVERSHOOT)
@@ -125,11 +136,11 @@ const read = (strokes: readonly Stroke[]): DrawingRead => {
 
   const drawn = runs.reduce((sum, { length }) => sum + length, 0);
   const straight = runs.filter(({ stray }) => stray <= STRAY).reduce((sum, { length }) => sum + length, 0);
-  if (straight < drawn * 0.6) return { kind: 'unreadable', why: 'scribble' };
+  if (straight < drawn * 0.6) return SCRIBBLE;
   if (third !== undefined && third.length > 0.45 * second!.length) return { kind: 'unreadable', why: 'too-many-lines' };
 
   const kept = first.length + (second?.length ?? 0);
-  if (kept < drawn * KEPT) return { kind: 'unreadable', why: 'scribble' };
+  if (kept < drawn * KEPT) return SCRIBBLE;
 
   const two = second === undefined ? behindEachOther(first) : [first, second];
   const offCentre = two.some(({ runs: parts }) => parts.some((run) => run.offCentre));

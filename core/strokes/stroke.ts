@@ -45,6 +45,17 @@ export const thinned = (strokes: readonly Stroke[], most: number): Stroke[] => {
   });
 };
 
+/** Length of all lines together, in face units. */
+export const lengthOf = (strokes: readonly Stroke[]): number =>
+  strokes.reduce(
+    (sum, stroke) =>
+      stroke.reduce((own, { x, y }, i) => {
+        const before = stroke[Math.max(0, i - 1)]!;
+        return own + Math.hypot(x - before.x, y - before.y);
+      }, sum),
+    0,
+  );
+
 /** Distance between the farthest corners of the box round some points, in face units. */
 export const extent = (points: readonly FacePoint[]): number => {
   const xs = points.map(({ x }) => x);

@@ -3,7 +3,17 @@ import { TAUGHT_TIMES, angleBetween, handAngles, timeOf, type FacePoint } from '
 import { seededRng } from '../common/index.ts';
 import { pointAt } from '../face/index.ts';
 import { DRAWING_HABITS, anyStyle, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { MOST_POINTS, drawnOn, extent, pointsIn, readDrawing, resampled, type Stroke } from './index.ts';
+import {
+  BUDGET,
+  MOST_POINTS,
+  drawnOn,
+  extent,
+  lengthOf,
+  pointsIn,
+  readDrawing,
+  resampled,
+  type Stroke,
+} from './index.ts';
 
 const stroke = (...points: FacePoint[]): Stroke => points.map((point, i) => ({ ...point, ms: i * 16 }));
 /** A ruled line along a ray. */
@@ -189,5 +199,33 @@ describe('a line as it is drawn', () => {
         expect(Math.abs(reach - all.hands[hand]!.reach)).toBeLessThan(3); // a step of the reading
       });
     }
+  });
+});
+
+describe('what is too wild', () => {
+  /** As many points as a drawing may have, each as far from the one before as the page reaches. */
+  const wildest = (reach: number): Stroke[] => {
+    const rng = seededRng(5);
+    const anywhere = (): number => (rng() * 2 - 1) * reach;
+    return [stroke(...Array.from({ length: MOST_POINTS }, () => ({ x: anywhere(), y: anywhere() })))];
+  };
+  it.each([1000, 100, 12])('is scribble, whatever it holds (a page of %d)', (reach) =>
+    expect(readDrawing(wildest(reach))).toEqual({ kind: 'unreadable', why: 'scribble' }),
+  );
+  it('is not two hands, each drawn over twenty times', () => {
+    const over = (angle: number, far: number): Stroke[] => Array.from({ length: 20 }, () => ruled(angle, 0, far));
+    expect(hands(...over(135, 50), ...over(180, 80))).toEqual([
+      [135, 50],
+      [180, 80],
+    ]);
+  });
+  it('is nothing that a made-up child draws: the longest of them has half of what is looked at', () => {
+    const longest = TAUGHT_TIMES.flatMap((time) =>
+      [1, 2, 3].map((seed) => {
+        const rng = seededRng(time * 10 + seed);
+        return lengthOf(simulateDrawing(handAngles(time), anyStyle(rng), rng));
+      }),
+    );
+    expect(Math.max(...longest)).toBeLessThan(BUDGET.length / 2);
   });
 });
