@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
+import { PICTURES } from '../core/pictures/index.ts';
 import { DECISIONS } from '../core/planning/index.ts';
 import { AnswerRow } from './answer.ts';
 import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
@@ -15,7 +16,8 @@ const StartTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'must b
 export const RoutineEntry = z.strictObject({
   id: z.int(),
   name: z.string().trim().min(1).max(40),
-  picture: z.string(),
+  /** One that is in no list any more is another one's. */
+  picture: z.enum(PICTURES).catch('leaf'),
   at: TimeOfDay,
 });
 export type RoutineEntry = z.infer<typeof RoutineEntry>;
@@ -72,7 +74,7 @@ export const PutOpenClass = z.strictObject({ classId: z.int().positive() });
 
 /** The whole day, in any order. */
 export const PutRoutine = z.strictObject({
-  entries: z.array(RoutineEntry.omit({ id: true })).max(30),
+  entries: z.array(RoutineEntry.omit({ id: true }).extend({ picture: z.enum(PICTURES) })).max(30),
 });
 export type PutRoutine = z.infer<typeof PutRoutine>;
 export const PutMoments = z.strictObject({ moments: z.array(z.int()).max(30) });

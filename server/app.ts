@@ -97,6 +97,11 @@ export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, 
   app.use(security);
   app.use(ownNamesOnly(reach.isOwnName));
   app.use('/api', ownPagesOnly);
+  // Names and answers of children: no browser and nothing between keeps them.
+  app.use('/api', (_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
   app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
   app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));

@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { Database } from 'better-sqlite3';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
@@ -12,6 +13,7 @@ import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { AnswerRepository } from './answerRepository.ts';
 
 interface Parts {
+  readonly db: Database;
   readonly answers: AnswerRepository;
   readonly children: ChildRepository;
   readonly lessons: LessonRepository;
@@ -38,14 +40,16 @@ const markPosted = (item: Item, answer: Answer, conventions: Conventions) => {
   }
 };
 
+/** What is known of an answer before it is marked. */
+type Kept = [
+  row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>,
+  item: Item,
+  answer: Answer,
+];
+
 /** Makes, marks and keeps rows of the record. */
-export const createRecorder = ({ answers, children, lessons, rounds, settings, now }: Parts) => {
-  const keep = (
-    row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>,
-    item: Item,
-    answer: Answer,
-    source: Source,
-  ): AnswerRow => {
+export const createRecorder = ({ db, answers, children, lessons, rounds, settings, now }: Parts) => {
+  const keep = (...[row, item, answer, source]: [...Kept, source: Source]): AnswerRow => {
     const at = now();
     const full: AnswerRow = {
       ...row,
@@ -71,11 +75,12 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
     return stored;
   };
 
-  /** Answers of stand-ins are noted as such, so that they can be taken out again. */
-  const kept = (row: AnswerRow, isStandIn: boolean): AnswerRow => {
-    if (isStandIn) answers.noteStandIn(row.id);
-    return row;
-  };
+  /** Answers of stand-ins are noted as such, so that they can be taken out again: with the answer, or not at all. */
+  const keepFromTablet = db.transaction((isStandIn: boolean, ...[row, item, answer]: Kept): AnswerRow => {
+    const full = keep(row, item, answer, isStandIn ? 'simulated' : 'tablet');
+    if (isStandIn) answers.noteStandIn(full.id);
+    return full;
+  });
 
   return {
     keep,
@@ -87,7 +92,6 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
      * already-answered, unknown-lesson
      */
     fromTablet: (posted: PostAnswer, isStandIn = false): { row: AnswerRow; fresh: boolean } => {
-      const source = isStandIn ? 'simulated' : 'tablet';
       const stored = repeatOf(posted);
       if (stored !== undefined) return { row: stored, fresh: false };
       if (posted.answer.kind === 'observed')
@@ -97,7 +101,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
         const { lessonId, item, attempt } = posted.to;
         if (!lessons.isKnown(lessonId)) throw new HoppelError('unknown-lesson');
         const row = { id: posted.id, childId: child.id, lessonId, roundId: null, roundIndex: null, attempt };
-        return { row: kept(keep(row, item, posted.answer, source), isStandIn), fresh: true };
+        return { row: keepFromTablet(isStandIn, row, item, posted.answer), fresh: true };
       }
       const { roundId, index } = posted.to;
       const round = rounds.one(roundId);
@@ -112,7 +116,7 @@ export const createRecorder = ({ answers, children, lessons, rounds, settings, n
         roundIndex: index,
         attempt: 1,
       };
-      return { row: kept(keep(row, item, posted.answer, source), isStandIn), fresh: true };
+      return { row: keepFromTablet(isStandIn, row, item, posted.answer), fresh: true };
     },
   };
 };

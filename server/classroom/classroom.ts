@@ -17,6 +17,7 @@ import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
 import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createRoundRunner } from '../rounds/runRound.ts';
+import { createSettingsChoice } from '../settings/chooseSettings.ts';
 import { createSettingsRepository } from '../settings/settingsRepository.ts';
 import { createRoom, type Behaviours } from '../standIns/room.ts';
 import { createDoor } from '../station/door.ts';
@@ -62,7 +63,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const day = createDayRepository(db, classId);
   const sets = createHandedSets(db, classId);
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
-  const recorder = createRecorder({ answers, children, lessons, rounds, settings, now });
+  const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
   const judged = createJudgedAnswers(answers);
   const seats = createSeats(ticks);
@@ -81,6 +82,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     lessons,
     answers,
     settings,
+    chooseSettings: createSettingsChoice({ db, settings, planner }),
     day,
     sets,
     planner,

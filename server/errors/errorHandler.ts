@@ -5,9 +5,12 @@ import { fileFaultOf } from '../db/faults.ts';
 import { UnreadableStored } from '../db/stored.ts';
 import { HoppelError } from './hoppelError.ts';
 
-/** Errors of the body parser carry a type. */
-const bodyParserType = (error: unknown): string | undefined =>
-  error instanceof Error && 'type' in error && typeof error.type === 'string' ? error.type : undefined;
+/** A word or number that errors of the body parser and of static files carry. */
+const carried = (error: unknown, what: 'type' | 'status'): unknown =>
+  error instanceof Error && what in error ? (error as unknown as Record<string, unknown>)[what] : undefined;
+
+/** What is nested so deep that it cannot be walked through is no message of ours. */
+const isTooDeep = (error: unknown): boolean => error instanceof RangeError && error.message.includes('call stack');
 
 const toHoppelError = (error: unknown): HoppelError | undefined => {
   if (error instanceof HoppelError) return error;
@@ -15,10 +18,12 @@ const toHoppelError = (error: unknown): HoppelError | undefined => {
     const issue = error.issues[0];
     return new HoppelError('malformed', issue && `${issue.path.join('.') || 'body'}: ${issue.message}`);
   }
-  const type = bodyParserType(error);
-  if (type === 'entity.too.large') return new HoppelError('too-large');
-  if (type?.startsWith('entity.') || type?.startsWith('encoding.') || type?.startsWith('charset.'))
-    return new HoppelError('malformed', 'not JSON');
+  if (carried(error, 'type') === 'entity.too.large') return new HoppelError('too-large');
+  const status = carried(error, 'status');
+  if (status === 404) return new HoppelError('not-found');
+  // Broken compression, an upload that was broken off, another character set: each is said with a status of its own.
+  if (typeof status === 'number' && status >= 400 && status < 500) return new HoppelError('malformed', 'not JSON');
+  if (isTooDeep(error)) return new HoppelError('malformed', 'nested too deep');
   const fault = fileFaultOf(error);
   if (fault === 'busy' || fault === 'disk-full') return new HoppelError(fault);
   if (error instanceof URIError) return new HoppelError('malformed', 'address');

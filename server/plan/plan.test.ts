@@ -236,6 +236,12 @@ describe('files in and out', () => {
     expect(text).toContain('DTEND:20261124T092000\r\n');
     expect(text).toContain('SUMMARY:8. O’clock: read and set');
   });
+  it('the calendar stays one whatever the class is called', async () => {
+    await school.put('/classes/opened', { name: 'Clover, Room; 1\nBEGIN:VEVENT' }).expect(200);
+    const { text } = await school.get('/plan/unit.ics').expect(200);
+    expect(text.match(/^BEGIN:VEVENT/gm)).toHaveLength(16);
+    expect(text).toContain('NAME:Clover\\, Room\\; 1\\nBEGIN:VEVENT\r\n');
+  });
   it('the plan is a page a week, on the paper of the country or what the class has chosen', async () => {
     const pdf = async () =>
       (

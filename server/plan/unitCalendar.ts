@@ -1,4 +1,4 @@
-import ical from 'ical-generator';
+import ical, { escape } from 'ical-generator';
 import { Temporal } from 'temporal-polyfill';
 import { lessonMinutes, type Plan } from '../../core/planning/index.ts';
 import { lessonICan, lessonTitle, segmentTitle } from '../../core/reporting/index.ts';
@@ -17,7 +17,11 @@ export const calendarOfUnit = (
   { lessons }: Plan,
   conventions: Conventions,
 ): string => {
-  const calendar = ical({ name, prodId: { company: 'Hoppel', product: 'Hoppel', language: 'EN' } });
+  // The calendar's own name is the one text that is not escaped by itself.
+  const calendar = ical({
+    name: escape(name, false),
+    prodId: { company: 'Hoppel', product: 'Hoppel', language: 'EN' },
+  });
   lessons.forEach((lesson, i) => {
     const starts = Temporal.PlainDateTime.from(`${lesson.day}T${numberTime}`);
     const start = asUtc(starts);

@@ -3,7 +3,7 @@ import { dayTime } from '../../clock/index.ts';
 import { DAY_EVENTS, SCHOOL_DAY } from '../../items/index.ts';
 import { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from '../index.ts';
 
-const entry = (name: string, at: number, id = at): RoutineEntry => ({ id, name, picture: 'hare', at: dayTime(at) });
+const entry = (name: string, at: number, id = at): RoutineEntry => ({ id, name, picture: 'carrot', at: dayTime(at) });
 const routine = [...DAY_EVENTS.map((event) => entry(event, SCHOOL_DAY[event])), entry('assembly', 9 * 60 + 20)];
 const names = (entries: readonly RoutineEntry[]): string[] => entries.map(({ name }) => name);
 const HOUR = 3_600_000;

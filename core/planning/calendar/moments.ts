@@ -1,13 +1,14 @@
 import { Temporal } from 'temporal-polyfill';
 import { isTaught, onDial, type DayTime } from '../../clock/index.ts';
 import { seedFromText, seededRng, shuffled } from '../../common/index.ts';
+import type { Picture } from '../../pictures/index.ts';
 import type { Day } from './calendar.ts';
 
 /** An entry of the class's day. */
 export interface RoutineEntry {
   readonly id: number;
   readonly name: string;
-  readonly picture: string;
+  readonly picture: Picture;
   /** Minutes after midnight. */
   readonly at: DayTime;
 }
