@@ -3,6 +3,7 @@ import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { isDay, schoolDayFrom } from '../core/planning/index.ts';
 import { clockFrom, dayOf } from '../server/clock.ts';
+import type { Lock } from '../server/db/lock.ts';
 import { lockOrGiveUp, makeFolderOf } from '../server/dataFile.ts';
 import { whyNot } from '../server/db/faults.ts';
 import { openDatabase } from '../server/db/open.ts';
@@ -26,9 +27,10 @@ const laidAround = (): string | undefined => {
   return sender?.replace(DEMO_CLASS, '');
 };
 
+let lock: Lock | undefined;
 try {
   makeFolderOf(file);
-  const lock = lockOrGiveUp(file, null);
+  lock = lockOrGiveUp(file, null);
   const day = laidAround();
   if (day !== schoolDayFrom(today, 0)) {
     if (day !== undefined) {
@@ -47,6 +49,7 @@ try {
   }
   lock.free();
 } catch (error) {
+  lock?.free();
   console.error(`Hoppel cannot start: the demo data file ${file} cannot be made (${whyNot(error)}).`);
   process.exit(1);
 }

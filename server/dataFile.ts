@@ -3,7 +3,7 @@ import { basename, dirname } from 'node:path';
 import type { Database } from 'better-sqlite3';
 import { safely } from './common/safely.ts';
 import { whyNot } from './db/faults.ts';
-import { Held, takeLock, type Holder } from './db/lock.ts';
+import { Held, takeLock, type Holder, type Lock } from './db/lock.ts';
 import { openDatabase, writeBack } from './db/open.ts';
 import { giveUp } from './giveUp.ts';
 
@@ -33,7 +33,7 @@ export const makeFolderOf = (file: string): void => {
 };
 
 /** Takes a data file for this process alone; where another Hoppel has it, the start ends with who that is. */
-export const lockOrGiveUp = (file: string, port: number | null): ReturnType<typeof takeLock> => {
+export const lockOrGiveUp = (file: string, port: number | null): Lock => {
   try {
     return takeLock(file, port, new Date());
   } catch (error) {
@@ -44,17 +44,22 @@ export const lockOrGiveUp = (file: string, port: number | null): ReturnType<type
   }
 };
 
+const sayWhereLogIsGone = (file: string, { leftBy }: Lock): void => {
+  const log = `${file}-wal`;
+  if (leftBy === undefined || !existsSync(file) || existsSync(log)) return;
+  console.warn(
+    `The last Hoppel was cut off, and its log ${basename(log)} is gone from beside the data file: what was answered after ` +
+      `${timeOf(statSync(file).mtime)} may be missing. Whoever moved it: put it back while Hoppel is not running.`,
+  );
+};
+
 /** Opens the data file for this process alone and sees that it stays whole; what hinders that ends the start with a sentence. */
 export const openDataFile = (file: string, port: number): DataFile => {
+  let lock: Lock | undefined;
   try {
     makeFolderOf(file);
-    const lock = lockOrGiveUp(file, port);
-    const log = `${file}-wal`;
-    if (lock.leftBy !== undefined && existsSync(file) && !existsSync(log))
-      console.warn(
-        `The last Hoppel was cut off, and its log ${basename(log)} is gone from beside the data file: what was answered after ` +
-          `${timeOf(statSync(file).mtime)} may be missing. Whoever moved it: put it back while Hoppel is not running.`,
-      );
+    lock = lockOrGiveUp(file, port);
+    sayWhereLogIsGone(file, lock);
     // One of an older Hoppel may be open to all. SQLite gives the files beside it the same rights.
     if (existsSync(file)) chmodSync(file, 0o600);
     const db = openDatabase(file);
@@ -63,15 +68,17 @@ export const openDataFile = (file: string, port: number): DataFile => {
       WRITE_BACK_MS,
     );
     timer.unref();
+    const { free } = lock;
     return {
       db,
       close: () => {
         clearInterval(timer);
         db.close();
-        lock.free();
+        free();
       },
     };
   } catch (error) {
+    lock?.free();
     return giveUp(`the data file ${file} cannot be opened or written (${whyNot(error)}).`);
   }
 };

@@ -3,6 +3,8 @@ import type { ClassCode, PostAnswer } from '../../contract/index.ts';
 
 /** A tablet without a page: it comes in, sits children down and sends for them over the same addresses as a real one. */
 export interface BareTablet {
+  /** What it shows with each request. */
+  readonly cookie: string;
   send(method: string, path: string, body?: unknown): Promise<Response>;
   /** A child sits down. @returns the seat @throws Error when it cannot */
   sit(childId: number): Promise<string>;
@@ -28,6 +30,7 @@ export const bareTablet = async (url: string): Promise<BareTablet> => {
     return seat;
   };
   return {
+    cookie,
     send,
     sit,
     answer: async (posted) => {

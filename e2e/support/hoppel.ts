@@ -15,6 +15,12 @@ export interface Hoppel {
   readonly url: string;
   /** The folder of the interface it serves. */
   readonly web: string;
+  /** The data file. */
+  readonly data: string;
+  /** What the server has said since it was started last. */
+  said(): string;
+  /** Cuts it off, as a power cut does. */
+  kill(): Promise<void>;
   /** Ends the server, as Ctrl-C does; the data stays. */
   stop(): Promise<void>;
   /** Starts it again on the same data and port. */
@@ -69,6 +75,7 @@ export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: O
   if (ownWeb) cpSync(join(DIST, 'web'), web, { recursive: true });
   const chosen = port ?? (await freePort());
   let child: ChildProcess | undefined;
+  let said = '';
   const start = (): Promise<void> =>
     new Promise((ready, failed) => {
       const args = [
@@ -84,7 +91,7 @@ export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: O
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
       child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
-      let said = '';
+      said = '';
       const hear = (text: Buffer): void => {
         said += text.toString();
         if (said.includes('Ctrl-C')) ready();
@@ -93,19 +100,23 @@ export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: O
       child.stderr!.on('data', hear);
       child.once('exit', (code) => failed(new Error(`the server ended with ${code}: ${said}`)));
     });
-  const stop = (): Promise<void> =>
+  const end = (signal: NodeJS.Signals): Promise<void> =>
     new Promise((ended) => {
-      if (child === undefined || child.exitCode !== null) return ended();
+      if (child === undefined || child.exitCode !== null || child.signalCode !== null) return ended();
       child.removeAllListeners('exit');
       child.once('exit', () => ended());
-      child.kill('SIGINT');
+      child.kill(signal);
     });
+  const stop = (): Promise<void> => end('SIGINT');
   await start();
   return {
     url: `http://localhost:${chosen}`,
     web,
+    data,
+    said: () => said,
     start,
     stop,
+    kill: () => end('SIGKILL'),
     putOlderData: (older) => {
       const aside = `${data}.aside`;
       if (older) renameSync(data, aside);

@@ -1,0 +1,123 @@
+import { v4 as newId } from 'uuid';
+import type { Classroom, Tablets } from '../../contract/index.ts';
+import { defaultChoices } from '../../core/planning/index.ts';
+
+/** A request that is right, or was when it was made up. */
+export interface Route {
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  /** As the server's code writes it, `:id` and all. */
+  readonly route: string;
+  readonly path: string;
+  readonly body?: unknown;
+}
+
+/** What requests are made up from. */
+export interface Known {
+  readonly classroom: Classroom;
+  readonly tablets: Tablets;
+  readonly roundId: string;
+  readonly seat: string;
+}
+
+const SET = { kind: 'set', shown: 180 };
+const ANSWER = { kind: 'hands', hour: 90, minute: 0 };
+
+/** A right request to every route but streams. */
+export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] => {
+  const version = classroom.plan?.version ?? 0;
+  const lesson = 8;
+  const made = (method: Route['method'], route: string, path: string, body?: unknown): Route => ({
+    method,
+    route,
+    path,
+    ...(body !== undefined && { body }),
+  });
+  const get = (route: string, path = route): Route => made('GET', route, path);
+  const post = (route: string, body: unknown, path = route): Route => made('POST', route, path, body);
+  const put = (route: string, body: unknown, path = route): Route => made('PUT', route, path, body);
+  const remove = (route: string, path = route): Route => made('DELETE', route, path);
+  const boardId = newId();
+  const view = {
+    boardId,
+    seq: 1,
+    done: null,
+    mode: 'clock',
+    minutes: 180,
+    lenses: [],
+    opened: [],
+    title: '',
+    place: null,
+    say: '',
+    sayOnBoard: false,
+    phase: null,
+    children: [],
+    demonstration: null,
+  };
+  return [
+    get('/classroom'),
+    post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bram'] }),
+    put('/classes/open', { classId: classroom.classes[0]!.id }),
+    put('/classes/opened', { name: 'Clover Room' }),
+    post('/children', { names: ['Zoe'] }),
+    put('/children/order', { ids: classroom.children.map(({ id }) => id) }),
+    put('/children/:id', { absent: true, homeLanguage: 'de' }, '/children/3'),
+    put('/day/routine', { entries: classroom.day.routine.map(({ name, picture, at }) => ({ name, picture, at })) }),
+    put('/day/moments', { moments: classroom.day.moments }),
+    put('/day/chime', { chime: 30 }),
+    post('/plan', { id: newId(), choices: defaultChoices('2026-11-30', 'x') }),
+    post('/plan/changes', { id: newId(), version, change: { kind: 'title', lessonId: lesson, title: 'Clocks' } }),
+    post('/plan/undo', { version }),
+    post('/plan/redo', { version }),
+    post('/plan/days-off', { text: 'BEGIN:VCALENDAR\nEND:VCALENDAR', from: '2026-11-01', to: '2026-12-31' }),
+    post('/plan/unit-file', { id: newId(), text: '{}' }),
+    get('/plan/unit.json'),
+    get('/plan/unit.ics'),
+    get('/plan/plan.pdf'),
+    get('/board'),
+    put('/board/view', view),
+    remove('/board/view/:boardId', `/board/view/${boardId}`),
+    post('/board/commands', { id: newId(), boardId, wish: { do: 'next' } }),
+    get('/tablets'),
+    post('/tablets/code', {}),
+    remove('/tablets/passes/:id', `/tablets/passes/${tablets.passes[0]?.tabletId ?? 1}`),
+    remove('/tablets/remotes/:id', '/tablets/remotes/0123456789abcdef'),
+    remove('/tablets/seats/:childId', '/tablets/seats/3'),
+    post('/tablets/sets', { id: newId(), childIds: [3], source: { what: 'times', kinds: ['set'], times: [180] } }),
+    remove('/tablets/sets/:id', `/tablets/sets/${newId()}`),
+    get('/tablets/set-aside'),
+    post('/tablets/set-aside/again', {}),
+    post('/tablets/set-aside/let-go', { ids: [newId()] }),
+    post('/tablets/stand-ins', { pace: 1 }),
+    remove('/tablets/stand-ins'),
+    get('/remote'),
+    post('/remote/join', { code: '000000' }),
+    get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
+    put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
+    put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),
+    put('/lessons/:id/decision', { id: newId(), decision: 'go-on' }, `/lessons/${lesson}/decision`),
+    post('/rounds', { id: newId(), lessonId: lesson }),
+    post('/rounds/:id/moves', { move: 'next', version: 0 }, `/rounds/${roundId}/moves`),
+    post('/rounds/:id/taps', { index: 0, taps: [{ id: newId(), childId: 2, got: true }] }, `/rounds/${roundId}/taps`),
+    get('/rounds/:id/answers/:index', `/rounds/${roundId}/answers/0?child=2`),
+    put('/rounds/:id/order', { order: [1], version: 0 }, `/rounds/${roundId}/order`),
+    put('/rounds/:id/pace', { thinkSeconds: 5, countdown: false, repeatMissed: true }, `/rounds/${roundId}/pace`),
+    put('/rounds/:id/away', { away: [4] }, `/rounds/${roundId}/away`),
+    get('/record/class'),
+    get('/record/children/:id', '/record/children/3'),
+    put('/settings', classroom.settings),
+    post('/station/door', { code: tablets.code }),
+    get('/station'),
+    post('/station/seats', { childId: 3, seat }),
+    put('/station/seats/:seat', {}, `/station/seats/${seat}`),
+    remove('/station/seats/:seat', `/station/seats/${seat}`),
+    put('/station/draft', { seat, roundId, index: 0, answer: ANSWER }),
+    put('/station/set-aside/:id', { childId: 3, code: 'malformed', answer: {} }, `/station/set-aside/${newId()}`),
+    post('/station/rest', { seat, asked: [{ item: SET, verdict: 'right' }] }),
+    post('/answers', {
+      id: newId(),
+      childId: 3,
+      answer: ANSWER,
+      to: { setting: 'alone', lessonId: lesson, item: SET, attempt: 1 },
+    }),
+  ];
+};
