@@ -21,9 +21,14 @@ const JOURNEYS = {
   'web/pages/': ['places'],
   'web/stores/': ['walk'],
   'web/messages/': ['places'],
+  'web/station/link/': ['stationOffline'],
+  'server/': ['torture'],
+  'server/db/': ['start'],
   'server/station/': ['stationAlone'],
+  'server/tablets/': ['stationRoom', 'stationOffline'],
   'server/live/': ['walk'],
   'server/rounds/': ['walk', 'drawnWall'],
+  'e2e/torture/': ['torture'],
   'tools/': ['start'],
 };
 
