@@ -6,7 +6,7 @@ import { HoppelError } from '../errors/hoppelError.ts';
 const FREE_TRIES = 5;
 /** Milliseconds it waits then; with each further wrong try twice as long, up to the longest. */
 const FIRST_PAUSE_MS = 5000;
-const LONGEST_PAUSE_MS = 300_000;
+const LONGEST_PAUSE_MS = 120_000;
 /** Milliseconds after which tries are forgotten. */
 const FORGOTTEN_MS = 900_000;
 /** Senders remembered at once; past it the one heard of longest ago is forgotten. */
@@ -54,6 +54,8 @@ export const createKnocking = (time: Ticks) => {
       forgetOld();
       throw new HoppelError(pause === 0 ? 'wrong-code' : 'too-many-tries');
     },
+    /** There is a new code: whoever had to wait may try it. */
+    forget: (): void => senders.clear(),
     /** Wrong tries of senders that had to wait, of the last quarter of an hour. */
     persistent: (): number => {
       forgetOld();

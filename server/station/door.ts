@@ -38,9 +38,10 @@ export const createDoor = ({ db, classId, tablets, now, ticks }: Parts) => {
   return {
     code,
     knocking,
-    /** New pictures; every tablet is asked for them again. */
+    /** New pictures; every tablet is asked for them again, and may try at once. */
     renew: (): void => {
       make();
+      knocking.forget();
       tablets.withdrawAll(classId);
     },
     /**

@@ -1,18 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
-import type { DialTime } from '../../../core/clock/index.ts';
 import { createRefusedAnswers, type RefusedAnswer } from './setAside.ts';
+import { unsentAnswer as answer } from './unsent.test.support.ts';
 import type { Unsent } from './unsent.ts';
-
-const answer = (n: number): Unsent => ({
-  post: {
-    id: `00000000-0000-4000-8000-00000000000${n}`,
-    childId: 1,
-    answer: { kind: 'hands', hour: 90, minute: 0 },
-    to: { setting: 'round', roundId: '00000000-0000-4000-8000-0000000000ff', index: n },
-  },
-  lessonId: 7,
-  item: { kind: 'set', shown: 180 as DialTime },
-});
 
 /** A tablet's memory, slow as a database is, and a teacher who lets go of what she says. */
 const tablet = (tell: (one: RefusedAnswer) => Promise<boolean>) => {

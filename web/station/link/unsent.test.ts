@@ -1,18 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import type { PostAnswer, ProblemCode } from '../../../contract/index.ts';
-import type { DialTime } from '../../../core/clock/index.ts';
 import { createUnsentQueue, type Sent, type Unsent } from './unsent.ts';
-
-const answer = (n: number): Unsent => ({
-  post: {
-    id: `00000000-0000-4000-8000-00000000000${n}`,
-    childId: 1,
-    answer: { kind: 'hands', hour: 90, minute: 0 },
-    to: { setting: 'round', roundId: '00000000-0000-4000-8000-0000000000ff', index: n },
-  },
-  lessonId: 7,
-  item: { kind: 'set', shown: 180 as DialTime },
-});
+import { unsentAnswer as answer } from './unsent.test.support.ts';
 
 /** A tablet's memory and a network that answers as told. */
 const tablet = (replies: Sent[] | ((id: string) => Sent) = []) => {
