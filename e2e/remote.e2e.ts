@@ -184,10 +184,31 @@ describe('a remote', () => {
     await saysAt('say', 'What time is it?');
   });
 
+  const joinAnew = async (): Promise<void> => {
+    await board.open();
+    await teacher.press('k');
+    await (await teacher.find('[data-tile="remote"]')).click();
+    await (await phone.find('#remote-code')).sendKeys(await teacher.text('.remote-tray .code'));
+    await phone.tap('Join');
+    await saysAt('say', 'What time is it?');
+  };
+
   step('after a restart the device is asked for a code again', async () => {
     await hoppel.stop();
     await phone.says('Trying again');
     await hoppel.start();
     await phone.says('Remote for the board');
+  });
+
+  step('the teacher sends it away from Tablets, where it stands beside what tablets are let in', async () => {
+    await joinAnew();
+    await teacher.driver.get(`${hoppel.url}/tablets`);
+    await (await teacher.find('.passes summary')).click();
+    await teacher.says('1 remote is let in');
+    await teacher.says('there now');
+    await expectNoFault(boardBrowser.driver);
+    await teacher.tap('Shut out this device (Remote)');
+    await phone.says('Remote for the board');
+    await soon(() => teacher.text()).not.toContain('remote is let in');
   });
 });
