@@ -23,14 +23,16 @@ const VISITORS = [
 ];
 type Visitor = (typeof VISITORS)[number];
 
+/** Whoever gives the pictures of now comes in: that is what they are for. */
+const isDoor = (route: string): boolean => route === '/station/door';
+
 /** What each of them may be answered with 2xx. */
 const MAY: Record<Visitor, (route: Route) => boolean> = {
   teacher: () => true,
   tablet: ({ route }) => /^\/(station|answers)/.test(route),
   remote: ({ method, route }) =>
-    (method === 'GET' && ['/classroom', '/board'].includes(route)) || route === '/board/commands',
-  // By giving the pictures of now, which is what they are for.
-  stranger: ({ route }) => route === '/station/door',
+    (method === 'GET' && ['/classroom', '/board'].includes(route)) || route === '/board/commands' || isDoor(route),
+  stranger: ({ route }) => isDoor(route),
   // Reads of this computer's own browser; what changes anything does not come from another page.
   'foreign page': ({ method }) => method === 'GET',
   'other name': () => false,
