@@ -5,11 +5,12 @@ import { readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { changedSince, journeysFor } from './changed.mjs';
-import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages } from './ensure.mjs';
+import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, preferLightBrowser } from './ensure.mjs';
 
 ensureNode();
 ensurePackages();
 ensureBrowser();
+preferLightBrowser();
 
 const onlySome = process.argv.includes('--changed');
 const counts = { passed: 0, failed: 0 };
