@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcessWithoutNullStreams } from 'node:child_process';
-import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -120,6 +120,22 @@ describe('starting Hoppel', () => {
     await soon(async () => readdirSync(folder).filter((file) => file.startsWith('hoppel.sqlite'))).toEqual([
       'hoppel.sqlite',
     ]);
+  });
+  it('keeps its files for whoever runs it alone, also those an older one left open to all', async () => {
+    const own = join(folder, 'own');
+    const modes = (): string[] =>
+      ['', ...readdirSync(own)].map((file) => (statSync(join(own, file)).mode & 0o777).toString(8));
+    const first = startServer(own);
+    await first.said('Ctrl-C ends Hoppel');
+    expect(modes()).toEqual(['700', '600', '600', '600', '600']);
+    first.kill('SIGINT');
+    await first.ended;
+    chmodSync(join(own, 'hoppel.sqlite'), 0o644);
+    const again = startServer(own);
+    await again.said('Ctrl-C ends Hoppel');
+    expect(modes()).toEqual(['700', '600', '600', '600', '600']);
+    again.kill('SIGINT');
+    await again.ended;
   });
   it('says that the log of one that was cut off is gone', async () => {
     const server = startServer(folder);

@@ -1,9 +1,10 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import express, { type Express } from 'express';
 import request from 'supertest';
+import { errorHandler } from '../errors/errorHandler.ts';
 import { webRoutes } from './webRoutes.ts';
 
 describe('the interface', () => {
@@ -16,7 +17,9 @@ describe('the interface', () => {
     writeFileSync(join(folder, 'web/index.html'), 'teacher');
     writeFileSync(join(folder, 'web/station.html'), 'station');
     writeFileSync(join(folder, 'web/assets/a-1234.js'), 'code');
-    app = express().use(webRoutes(join(folder, 'web')));
+    app = express()
+      .use(webRoutes(join(folder, 'web')))
+      .use(errorHandler);
   });
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
@@ -33,7 +36,11 @@ describe('the interface', () => {
     expect((await request(app).get('/').expect(200)).headers['cache-control']).not.toContain('immutable');
   });
   it('a built file that is not there is not answered with a page', async () => {
-    await request(app).get('/assets/b-9999.js').expect(404);
+    const logged = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    const { body } = await request(app).get('/assets/b-9999.js').expect(404);
+    const { calls } = logged.mock;
+    logged.mockRestore();
+    expect([body.code, calls]).toEqual(['not-found', []]);
   });
   it.each(['/../secret.txt', '/%2e%2e/secret.txt', '/assets/%2e%2e/%2e%2e/secret.txt'])(
     '%s gives nothing away',
