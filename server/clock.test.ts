@@ -36,11 +36,11 @@ describe('a clock that somebody puts back a day', () => {
   it('does not hold the door shut longer than it is', async () => {
     const tablet = await school.tablet();
     const { code } = (await school.get('/tablets')).body as { code: string[] };
-    const wrong = [code[1], code[0], code[2]];
-    for (let tries = 0; tries < 40; tries++) await tablet.post('/station/door', { code: wrong });
+    const wrong = [...code].reverse();
+    for (let tries = 0; tries < 5; tries++) await tablet.post('/station/door', { code: wrong });
     await tablet.post('/station/door', { code }).expect(429);
     school.setClock(-DAY_MS);
-    school.passTime(31_000);
+    school.passTime(5000);
     await tablet.post('/station/door', { code }).expect(204);
   });
 });

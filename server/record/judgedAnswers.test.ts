@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import type { AnswerRow } from '../../contract/index.ts';
 import { timeOf } from '../../core/clock/index.ts';
@@ -105,7 +105,11 @@ describe('judged answers', () => {
         VALUES ('x', 1, ?, 1, '{"kind":"riddle"}', '{}', 'wrong', '[]', 'tablet', '', '2026-11-24')`,
       )
       .run(LESSON);
+    const said = jest.spyOn(console, 'error').mockImplementation(() => undefined);
     const after = await school.get('/record/class').expect(200);
+    const { calls } = said.mock;
+    said.mockRestore();
     expect(after.body.children).toEqual(body.children);
+    expect(calls).toHaveLength(1);
   });
 });
