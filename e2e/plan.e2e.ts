@@ -296,8 +296,17 @@ describe('the plan', () => {
     await open('/settings/class', 'Class list');
     await (await page.find('textarea')).sendKeys('1. Davi\n2. Elif');
     await page.says('2 children');
+    await soon(() => page.text('.preview')).toBe('Davi\nElif');
+    // Surname first, as a school's own lists have it: who is understood stands there before anybody is kept.
+    await (await page.find('textarea')).sendKeys(Key.chord(Key.CONTROL, 'a'), 'Fern, Davi\nMoss, Elif');
+    await soon(() => page.text('.preview')).toBe('Davi\nElif');
+    await page.tap('Fern, Moss …');
+    await soon(() => page.text('.preview')).toBe('Fern\nMoss');
+    await page.tap('Davi, Elif …');
+    await expectNoFault(browser.driver);
     await page.tap('Add');
     await kept('five children', async () => (await room()).children.length === 5);
+    expect((await room()).children.slice(3).map(({ name }) => name)).toEqual(['Davi', 'Elif']);
     await page.tap('Picture of Ada');
     await page.tap('hedgehog');
     await kept('Ada has the hedgehog', async () => (await room()).children[0]!.picture === 'hedgehog');

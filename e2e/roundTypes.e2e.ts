@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import type { Round } from '../contract/index.ts';
+import { v4 as newId } from 'uuid';
 import { showsTime } from '../core/items/index.ts';
 import { ROUND_TASKS, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
 import { expectNoFault } from './support/axe.ts';
@@ -114,7 +115,7 @@ describe('a round of every kind of task', () => {
       }
       await expectNoFault(browser.driver);
       await next('missed');
-      await tapByTouch(page.driver, await page.button('Cleo: had it'));
+      await tapByTouch(page.driver, await page.button('Cleo: nothing noted yet'));
       await page.button('Cleo: missed it');
       await next('ask');
       expect((await ofRound()).entries.map(({ origin }) => origin)).toEqual(['planned', 'planned', 'again']);
@@ -207,6 +208,8 @@ describe('how a round is run', () => {
     await page.press(' ');
     await page.says(`Show me`);
     await page.until('the one dragged is asked', async () => (await ofRound()).index === 1);
+    // Nobody was tapped, so nobody was seen.
+    expect(await answersTo(0)).toEqual([]);
   });
 
   it('one key says that all had it; what was missed comes once more, and with time left one more', async () => {
@@ -219,7 +222,7 @@ describe('how a round is run', () => {
     expect(answers).toHaveLength(22);
     expect(answers.every(({ verdict }) => verdict !== 'wrong')).toBe(true);
     await toMissed();
-    await page.tap('Bram: had it');
+    await page.tap('Bram: nothing noted yet');
     await page.press(' ');
     await page.until('it is asked again', async () => (await ofRound()).index === 2);
     await phase('ask');
@@ -260,7 +263,7 @@ describe('how a round is run', () => {
   it('a board that cannot reach Hoppel says so and keeps what was tapped', async () => {
     await pickRound('set', 'mouse');
     await toMissed();
-    await page.tap('Davi: had it');
+    await page.tap('Davi: nothing noted yet');
     await hoppel.stop();
     await page.press(' ');
     await page.says('Not stored yet: Hoppel does not answer.');
@@ -270,6 +273,55 @@ describe('how a round is run', () => {
       await page.press(' ');
       return (await ofRound()).index === 1;
     });
+  });
+
+  it('quarters have rings to be tapped once the class has met them', async () => {
+    await endRound();
+    const unit = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      plan: { version: number };
+      lessons: { id: number; number: number; skills: string[] }[];
+    };
+    const change = { kind: 'insert', after: 8, what: 'again', skills: ['quarter-past', 'quarter-to'], rules: [] };
+    const inserted = await fetch(`${hoppel.url}/api/plan/changes`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ id: newId(), version: unit.plan.version, change }),
+    });
+    expect([inserted.status, inserted.ok ? '' : await inserted.text()]).toEqual([200, '']);
+    await board.open('/board/9');
+    await page.press('g');
+    const bricks = await page.all('.rings .brick');
+    expect(bricks).toHaveLength(48);
+    await tapByTouch(page.driver, await page.find('.rings [aria-label^="quarter to 3"]'));
+    await soon(() => page.text('.rings .centre')).toBe('1');
+  });
+
+  it('what children do by themselves is asked as they see it: no hand stands there before the answer is opened', async () => {
+    await endRound();
+    const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      lessons: { number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+    };
+    const [place] = lessons.flatMap(({ number, segments }) =>
+      segments.flatMap(({ kind, items }, at) =>
+        kind === 'alone' && items.some((item) => item.kind === 'draw') ? [{ number, at, items }] : [],
+      ),
+    );
+    await board.open(`/board/${place!.number}?segment=${place!.at}`);
+    for (const [index, { kind }] of place!.items.entries()) {
+      await page.until(`task ${index + 1}`, async () => (await page.attribute('.board', 'data-task')) === kind);
+      const isAsked = kind === 'draw' || kind === 'set';
+      expect(await page.all('.board .hand.hour')).toHaveLength(isAsked ? 0 : 1);
+      if (isAsked) {
+        await soon(() => page.text('.task')).toMatch(/Draw|Show me/);
+        await page.press(' ');
+        await page.until('the hands are there', async () => (await page.all('.board .hand.hour')).length === 1);
+        await page.shows('.lid', 3);
+      }
+      for (let card = 0; card < 3; card++) await page.press(' ');
+      await page.shows('.lid', 0);
+      if (index === 0) await expectNoFault(browser.driver);
+      await page.press(' ');
+    }
   });
 
   it('a lesson about the hour hand asks with that hand alone, and has one answer', async () => {

@@ -243,7 +243,7 @@ describe('a lesson from the desk to the record', () => {
     for (let step = 0; step < 4; step++) await next();
     await phase('missed');
     await soon(() => drawnHands(teacher.driver, '.wall')).toEqual({ hour: times[0]! / 2, minute: 0 });
-    await teacher.tap('Bram: had it');
+    await teacher.tap('Bram: nothing noted yet');
     await teacher.button('Bram: missed it');
   });
 

@@ -1,11 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
-import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
+import { ALL_DIAL_TIMES, TAUGHT_TIMES, isTaught, timeOf, type DialTime } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { mark } from '../marking/index.ts';
 import { makeItem } from '../making/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
-import { sentence } from '../wording/index.ts';
+import { groupOfTime } from '../sets/index.ts';
+import { sayInParts, sentence } from '../wording/index.ts';
 import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
 import {
   askPhrase,
@@ -128,6 +129,30 @@ describe('word tiles', () => {
     expect(timeWords(timeOf(7), usual)).toEqual(['half past', 'o’clock']);
     expect(timeWords(timeOf(7, 45), usual)).toEqual(['half past', 'o’clock', 'quarter after', 'quarter to']);
   });
+  it.each(CHOICES.halfPastPhrase.choices)(
+    'leave three of the right one’s kind to choose from, at every time there is (%s)',
+    (halfPastPhrase) => {
+      const conventions = { ...usual, halfPastPhrase };
+      const wordsOf = (time: DialTime): string[] =>
+        sayInParts(time, conventions).flatMap(({ text, isHour }) => (isHour ? [] : [text]));
+      /** The words of all times of a kind; quarters and the half are parts of an hour alike. */
+      const kindOf = (time: DialTime): string => {
+        const group = groupOfTime(time);
+        return group === 'quarter-past' || group === 'quarter-to' || group === 'half-past' ? 'part' : group;
+      };
+      const ofKind = new Map<string, Set<string>>();
+      for (const time of ALL_DIAL_TIMES)
+        for (const word of wordsOf(time)) ofKind.set(kindOf(time), (ofKind.get(kindOf(time)) ?? new Set()).add(word));
+      for (const time of ALL_DIAL_TIMES) {
+        const words = timeWords(time, conventions);
+        for (const word of wordsOf(time)) expect(words).toContain(word);
+        // A class that has met o'clock and half past has two to choose from.
+        if (isTaught(time)) continue;
+        const same = words.filter((word) => ofKind.get(kindOf(time))!.has(word));
+        expect([time, same.length >= 3]).toEqual([time, true]);
+      }
+    },
+  );
   it('can be laid in any order, and are taken apart as they were laid', () =>
     expect(tilesIn('4 half past half', timeWords(timeOf(4), usual), usual)).toEqual(['4', 'half past', 'half']));
 });

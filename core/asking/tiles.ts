@@ -1,6 +1,7 @@
-import { isHalfPast, isOclock, timeOf, type DialTime } from '../clock/index.ts';
+import { isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '../clock/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import { localeOf } from '../locales/index.ts';
+import { groupOfTime } from '../sets/index.ts';
 import { sayInParts } from '../wording/index.ts';
 
 const HOUR = 4;
@@ -10,13 +11,34 @@ const QUARTERS = [15, 45] as const;
 export const tilesOf = (time: DialTime, conventions: Conventions): string[] =>
   sayInParts(time, conventions).map(({ text }) => text);
 
+/** Times with so many minutes beside which a time's own words do not stand out: its mirror and its neighbours of the same kind. */
+const ALIKE = 2;
+const alike = (time: DialTime): DialTime[] => {
+  const minute = minuteOf(time);
+  const step = minute % 5 === 0 ? 5 : 1;
+  const kind = groupOfTime(time);
+  const others = [60 - minute, minute + step, minute - step, minute + 2 * step, minute - 2 * step]
+    .filter((other) => other > 0 && other < 60 && other !== minute)
+    .map((other) => timeOf(HOUR, other));
+  return [...new Set(others)].filter((other) => groupOfTime(other) === kind).slice(0, ALIKE);
+};
+
+/** A time that is said by its minutes, with such as are said alike, in the order of the dial. */
+const byMinutes = (time: DialTime): DialTime[] => {
+  const minute = minuteOf(time);
+  if (minute % 15 === 0) return [];
+  return [timeOf(HOUR, minute), ...alike(time)].sort((a, b) => a - b);
+};
+
 /**
  * The words a time is put together from, beside the numbers 1 to 12, as the class says them: "half past" and "o'clock"; for a time
- * that is neither, the quarters and its own words too.
+ * that is neither, the quarters too; for one that is said by its minutes, its own words among others like them, or the only
+ * words of that kind would be the right ones.
  */
 export const timeWords = (time: DialTime, conventions: Conventions): string[] => {
   const usual = [timeOf(HOUR, 30), timeOf(HOUR)];
-  const more = isOclock(time) || isHalfPast(time) ? [] : [...QUARTERS.map((minute) => timeOf(HOUR, minute)), time];
+  const more =
+    isOclock(time) || isHalfPast(time) ? [] : [...QUARTERS.map((minute) => timeOf(HOUR, minute)), ...byMinutes(time)];
   const words = [...usual, ...more]
     .flatMap((one) => sayInParts(one, conventions))
     .flatMap(({ text, isHour }) => (isHour ? [] : [text]));

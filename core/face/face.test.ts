@@ -1,6 +1,17 @@
 import { describe, expect, it } from '@jest/globals';
 import { angleBetween, angleOfPoint, handAngles, timeOf } from '../clock/index.ts';
-import { HAND_PATHS, HAND_TIPS, arcPath, numeralPlaces, pointAt, ringBrickPath, sectorPath, ticks } from './index.ts';
+import {
+  HAND_PATHS,
+  HAND_TIPS,
+  RING_GAP,
+  arcPath,
+  numeralPlaces,
+  pointAt,
+  ringBrickPath,
+  ringsOnFace,
+  sectorPath,
+  ticks,
+} from './index.ts';
 
 /** Every number of a path, for measuring how far it reaches. */
 const numbers = (path: string): number[] => (path.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
@@ -57,6 +68,28 @@ describe('sectors', () => {
     const [path, endX] = /^M0 -80A80 80 0 1 1 (-0\.\d+) -80$/.exec(arcPath(0, 360, 80)) ?? [];
     expect(path).toBeDefined();
     expect(Number(endX)).toBeGreaterThan(-0.05);
+  });
+  it.each([1, 2, 3, 4, 5, 6])('can be tapped in every brick of %d rings, and leave the middle free', (count) => {
+    const rings = ringsOnFace(count);
+    expect(rings[0]!.outer).toBe(100);
+    expect(rings.at(-1)!.inner).toBeGreaterThan(20);
+    rings.forEach(({ inner, outer }, i) => {
+      expect(outer - inner).toBeGreaterThan(9);
+      if (i > 0) expect(rings[i - 1]!.inner - outer).toBeCloseTo(RING_GAP, 9);
+      for (let hour = 0; hour < 12; hour++) {
+        const path = ringBrickPath(hour * 30 - 15, hour * 30 + 15, inner, outer, RING_GAP);
+        expect(path).toMatch(/^M[-\d. ]+A[-\d. ]+L[-\d. ]+A[-\d. ]+Z$/);
+      }
+    });
+  });
+  it('refuse a ring that is none', () => {
+    for (const [inner, outer] of [
+      [-1, 22],
+      [1, 22],
+      [30, 30],
+      [NaN, 20],
+    ] as const)
+      expect(() => ringBrickPath(0, 30, inner, outer, 3)).toThrow(RangeError);
   });
   it('leave half the gap on each side of a brick, at both radii', () => {
     const [x, y] = numbers(ringBrickPath(-15, 15, 50, 100, 6));

@@ -42,4 +42,5 @@ export {
 } from './numerals.ts';
 export { HALF_SIZE, OUTLINES, outlinePath, outlineRadius, type Outline } from './outline.ts';
 export { pointAt } from './point.ts';
+export { RING_GAP, ringsOnFace, type Ring } from './rings.ts';
 export { arcPath, ringBrickPath, sectorPath, slicePath } from './sector.ts';

@@ -28,8 +28,10 @@ export const arcPath = (from: number, to: number, radius: number): string => {
 /**
  * A brick of a ring: the part between two radii and two directions, less a gap of the same width all along.
  * @param gap face units left free, half on each side
+ * @throws RangeError where the ring is no wider than nothing, or narrower inside than the gap
  */
 export const ringBrickPath = (from: number, to: number, inner: number, outer: number, gap: number): string => {
+  if (!(inner * 2 > gap && outer > inner)) throw new RangeError(`there is no ring from ${inner} to ${outer}`);
   const slack = (radius: number): number => (Math.asin(gap / 2 / radius) * 180) / Math.PI;
   const [i, o] = [slack(inner), slack(outer)];
   return (

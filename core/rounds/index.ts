@@ -21,7 +21,7 @@ export {
   type RoundPlace,
 } from './round.ts';
 export { revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
-export { TAP_STATES, tapStateBefore, tapsToKeep, type Tap, type TapState } from './taps.ts';
+export { TAP_STATES, tapStateBefore, tapStateNow, tapsToKeep, type Tap, type TapState } from './taps.ts';
 export {
   REVEAL_STEPS,
   ROUND_KINDS,

@@ -18,6 +18,7 @@ import {
   revealSteps,
   showsClock,
   tapStateBefore,
+  tapStateNow,
   tapsToKeep,
   timeAsked,
   wasMissed,
@@ -238,11 +239,19 @@ describe('who missed it', () => {
     ['one that is nearly right', 3, 'had'],
     ['not here today', 4, 'away'],
     ['a tablet without an answer', 5, 'waiting'],
-    ['a paper clock', 6, 'had'],
+    ['a paper clock', 6, 'unseen'],
   ] as const)('before any tap: %s', (_, childId, state) => expect(tapStateBefore(childId, seen)).toBe(state));
 
   const keep = (...tapped: [number, TapState][]) => tapsToKeep([1, 2, 3, 4, 5, 6], seen, new Map(tapped));
-  it('keeps a row only for the child nothing is known of', () => expect(keep()).toEqual([{ childId: 6, got: true }]));
+  it('keeps nothing where the teacher went on without a tap: nobody has looked', () => expect(keep()).toEqual([]));
+  it('keeps that the others had it once one was tapped: who taps has looked at all of them', () => {
+    expect(keep([1, 'missed'])).toEqual([
+      { childId: 1, got: false },
+      { childId: 6, got: true },
+    ]);
+    expect(tapStateNow(6, seen, new Map([[1, 'missed']]))).toBe('had');
+    expect(tapStateNow(4, seen, new Map([[4, 'missed']]))).toBe('away');
+  });
   it('keeps what the teacher tapped, corrections of a tablet’s answer included', () =>
     expect(keep([1, 'missed'], [2, 'had'], [5, 'missed'], [6, 'missed'])).toEqual([
       { childId: 1, got: false },

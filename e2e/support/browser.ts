@@ -14,6 +14,7 @@ export interface Browser {
   readonly driver: WebDriver & chrome.Driver;
   /** What its pages download goes to a folder. */
   downloadTo(folder: string): Promise<void>;
+  /** @throws Error when one of its pages said that something went wrong, beside a request that was refused or lost */
   quit(): Promise<void>;
 }
 
@@ -25,6 +26,17 @@ interface Options {
   /** Logs what it asks of the network; costly where much is asked. */
   readonly requestLog?: boolean;
 }
+
+/** A request that is refused or lost is said by the browser itself; tests that want one ask for it. */
+const OF_THE_NETWORK = /Failed to load resource|net::ERR_/;
+
+/** What pages of a window said was wrong. */
+const faultsSaid = async (driver: WebDriver): Promise<string[]> => {
+  const said = await driver.manage().logs().get('browser');
+  return said.flatMap(({ level, message }) =>
+    level.name === 'SEVERE' && !OF_THE_NETWORK.test(message) ? [message] : [],
+  );
+};
 
 /** Opens a window whose page is exactly so large; its own frame would take a part of it otherwise. */
 export const startBrowser = async ({
@@ -58,8 +70,10 @@ export const startBrowser = async ({
     driver,
     downloadTo,
     quit: async () => {
+      const faults = await faultsSaid(driver);
       await driver.quit();
       await close();
+      if (faults.length > 0) throw new Error(`a page said: ${faults.join('\n')}`);
     },
   };
 };

@@ -28,6 +28,7 @@ describe('the data file', () => {
       '0004_tablets.sql',
       '0005_passes.sql',
       '0006_locale.sql',
+      '0007_decisions_of_states.sql',
     ]);
     again.close();
   });

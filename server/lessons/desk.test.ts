@@ -54,4 +54,23 @@ describe('the desk', () => {
     const { body } = await school.post('/plan/undo', { version: after.plan.version }).expect(200);
     expect(body.lessons).toEqual(before.lessons);
   });
+  it('does not hold any more once the lesson it put in was taken back, and holds again when that is done again', async () => {
+    const decided = async () => (await school.get('/lessons/8/desk').expect(200)).body.known.decided as string | null;
+    const step = async (which: 'undo' | 'redo') => {
+      const { version } = (await school.get('/classroom').expect(200)).body.plan;
+      await school.post(`/plan/${which}`, { version }).expect(200);
+    };
+    await school.put('/lessons/8/decision', { id: newId(), decision: 'go-on' }).expect(200);
+    await school.put('/lessons/8/decision', { id: newId(), decision: 'teach-again' }).expect(200);
+    expect(await decided()).toBe('teach-again');
+    await step('undo');
+    expect(await decided()).toBe('go-on');
+    await step('redo');
+    expect(await decided()).toBe('teach-again');
+    // What is changed in the unit afterwards takes nothing back.
+    const { version } = (await school.get('/classroom').expect(200)).body.plan;
+    const change = { kind: 'title', lessonId: 8, title: 'Clocks' };
+    await school.post('/plan/changes', { id: newId(), version, change }).expect(200);
+    expect(await decided()).toBe('teach-again');
+  });
 });

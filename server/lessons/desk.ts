@@ -115,8 +115,10 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
     decide: db.transaction((lesson: Lesson, { id, decision }: PutDecision): void => {
       const found = known(lesson);
       if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
-      lessons.decide(found.check.id, decision, now());
-      if (decision !== 'teach-again') return;
+      if (decision !== 'teach-again') {
+        lessons.decide(found.check.id, decision, now());
+        return;
+      }
       const taught = lessons.taught();
       const today = dayOf(now());
       const lastGiven = lessons.all().findLast(({ id: other, day }) => day < today || taught.has(other));
@@ -127,6 +129,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
         skills: [found.check.skill],
         rules: found.reasons.map(({ reason }) => reason.rule),
       });
+      lessons.decide(found.check.id, decision, now(), id);
     }),
   };
 };

@@ -25,11 +25,28 @@ export const createLessonRepository = (db: Database, classId: number, { plans, a
     'INSERT INTO ready_tick (lesson_id, item) VALUES (?, ?) ON CONFLICT DO NOTHING',
   );
   const deleteTick = db.prepare<[number, string]>('DELETE FROM ready_tick WHERE lesson_id = ? AND item = ?');
-  const insertDecision = db.prepare<[number, Decision, string]>(
-    'INSERT INTO decision (lesson_id, decision, decided_at) VALUES (?, ?, ?)',
-  );
+  const insertDecision = db.prepare<[number, Decision, string, string | null]>(`
+    INSERT INTO decision (lesson_id, decision, decided_at, plan_seq)
+    VALUES (?, ?, ?, (SELECT seq FROM plan_state WHERE change_id = ?))`);
   const selectDecision = db
-    .prepare<[number], Decision>('SELECT decision FROM decision WHERE lesson_id = ? ORDER BY seq DESC LIMIT 1')
+    .prepare<[number, number], Decision>(
+      `WITH RECURSIVE held (seq, before) AS (
+        SELECT p.seq, p.before FROM plan_state AS p JOIN class AS c ON c.plan_seq = p.seq WHERE c.id = ?
+        UNION ALL
+        SELECT p.seq, p.before FROM plan_state AS p JOIN held AS h ON p.seq = h.before
+      )
+      SELECT decision
+      FROM decision
+      WHERE lesson_id = ?
+        AND (
+          plan_seq IS NULL
+          OR plan_seq IN (SELECT seq FROM held)
+          -- Older than what can be gone back to.
+          OR plan_seq < (SELECT MIN(seq) FROM held)
+        )
+      ORDER BY seq DESC
+      LIMIT 1`,
+    )
     .pluck();
 
   const all = (): Lesson[] =>
@@ -67,11 +84,12 @@ export const createLessonRepository = (db: Database, classId: number, { plans, a
     tick: (lessonId: number, item: string, ticked: boolean): void => {
       (ticked ? insertTick : deleteTick).run(lessonId, item);
     },
-    decide: (checkId: number, decision: Decision, at: Date): void => {
-      insertDecision.run(checkId, decision, at.toISOString());
+    /** @param changeId of the change of the unit it made, if it made one: taken back with it, it does not hold */
+    decide: (checkId: number, decision: Decision, at: Date, changeId?: string): void => {
+      insertDecision.run(checkId, decision, at.toISOString(), changeId ?? null);
     },
-    /** The latest decision after a check; none when it is still open. */
-    maybeDecision: (checkId: number): Decision | undefined => selectDecision.get(checkId),
+    /** The latest decision after a check that holds; none when it is still open. */
+    maybeDecision: (checkId: number): Decision | undefined => selectDecision.get(classId, checkId),
   };
 };
 export type LessonRepository = ReturnType<typeof createLessonRepository>;

@@ -238,7 +238,17 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     joinTeacher: async (req: Request, res: Response, remote?: RemotePass): Promise<void> => {
       streams.opened(remote && remoteOwner(remote.id), res);
       const state: ScreenState = { isRemote: remote !== undefined };
-      register(await createSession<ScreenState>(req, res, { retry: RETRY_MS, state }));
+      const screen = await createSession<ScreenState>(req, res, { retry: RETRY_MS, state });
+      register(screen);
+      if (remote === undefined) return;
+      // Whether it listens stands under Tablets.
+      tellTeachers('tablets', null);
+      screen.once(
+        'disconnected',
+        safely('a remote that went', () => {
+          if (!ended) tellTeachers('tablets', null);
+        }),
+      );
     },
     joinStation: async (req: Request, res: Response, tabletId: number, seat: string | undefined): Promise<void> => {
       streams.opened(tabletOwner(tabletId), res);

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { handAngles, hourOf, type DialTime } from '../../core/clock/index.ts';
-import { pointAt, ringBrickPath } from '../../core/face/index.ts';
+import { RING_GAP, pointAt, ringBrickPath, ringsOnFace } from '../../core/face/index.ts';
 import { TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -22,15 +22,12 @@ const emit = defineEmits<{ pick: [time: DialTime] }>();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 
-const OUTER = 100;
-const DEPTH = 23;
-const GAP = 3;
 const groups = computed((): readonly TimeGroup[] =>
   TIME_GROUPS.filter((group) => times.some(({ time }) => groupOfTime(time) === group)),
 );
 const bricks = computed(() =>
   groups.value.flatMap((group, ring) => {
-    const outer = OUTER - ring * (DEPTH + GAP);
+    const { inner, outer } = ringsOnFace(groups.value.length)[ring]!;
     return times
       .filter(({ time }) => groupOfTime(time) === group)
       .map(({ time, look }) => {
@@ -38,8 +35,8 @@ const bricks = computed(() =>
         return {
           time,
           look,
-          path: ringBrickPath(angle - 15, angle + 15, outer - DEPTH, outer, GAP),
-          at: pointAt(angle, outer - DEPTH / 2),
+          path: ringBrickPath(angle - 15, angle + 15, inner, outer, RING_GAP),
+          at: pointAt(angle, (inner + outer) / 2),
           text: time % 60 === 0 ? String(hourOf(time)) : clock.written(time),
         };
       });

@@ -3,7 +3,9 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { RoundSource, Settings } from '../../contract/index.ts';
+import { isRoundItem } from '../../core/rounds/index.ts';
 import ClockMoment from '../board/moments/ClockMoment.vue';
+import TaskBoard from '../board/asking/TaskBoard.vue';
 import FreeBoard from '../board/stage/FreeBoard.vue';
 import DemonstrationBoard from '../board/demonstrations/DemonstrationBoard.vue';
 import PossibleBoard from '../board/judging/PossibleBoard.vue';
@@ -38,6 +40,12 @@ const otherSegment = computed(
     lesson.value?.segments[segment.value] !== undefined &&
     lesson.value.segments[segment.value]!.kind !== 'show-me',
 );
+
+/** Tasks of a part that children do by themselves: the board asks them as a tablet or a sheet does. */
+const ownTasks = computed(() => {
+  const part = lesson.value?.segments[segment.value];
+  return part !== undefined && ['alone', 'ticket'].includes(part.kind) ? part.items.filter(isRoundItem) : [];
+});
 
 /** A round that ended while this board showed it stays to be looked at; an older one does not come back. */
 const shownRound = ref<string>();
@@ -106,6 +114,15 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       v-else-if="stage.activity.kind === 'possible'"
       :settings="settings"
       :lesson-number="lesson?.number ?? store.lesson?.number ?? 0"
+    />
+    <TaskBoard
+      v-else-if="lesson && ownTasks.length > 0"
+      :settings="settings"
+      :lesson="lesson"
+      :items="ownTasks"
+      @round="begin"
+      @leave="leave"
+      @snap="saveSnap"
     />
     <FreeBoard
       v-else

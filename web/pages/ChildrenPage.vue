@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import type { ListedChild } from '../../contract/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import ChildLine from '../children/ChildLine.vue';
-import { namesIn } from '../children/namesIn.ts';
+import ClassListField from '../children/ClassListField.vue';
 import ChildPicture from '../look/ChildPicture.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -49,9 +49,9 @@ const free = computed(() => {
 });
 
 const typed = ref('');
-const names = computed(() => namesIn(typed.value));
+const names = ref<readonly string[]>([]);
 const add = async (): Promise<void> => {
-  if (names.value.length > 0 && (await attempt(() => store.addChildren(names.value)))) typed.value = '';
+  if (names.value.length > 0 && (await attempt(() => store.addChildren([...names.value])))) typed.value = '';
 };
 const title = ref(store.classroom!.class!.name);
 const rename = (): void => {
@@ -93,15 +93,7 @@ const rename = (): void => {
       <label class="title-item" for="class-name">{{ t('welcome.name') }}</label>
       <input id="class-name" v-model="title" class="field" maxlength="60" @change="rename" />
       <form @submit.prevent="add">
-        <v-textarea
-          v-model="typed"
-          :label="t('welcome.children')"
-          rows="5"
-          :hint="
-            names.length > 0 ? t('welcome.count', { count: names.length }, names.length) : t('welcome.childrenHint')
-          "
-          persistent-hint
-        />
+        <ClassListField v-model:text="typed" v-model:names="names" :rows="5" />
         <v-btn type="submit" :disabled="names.length === 0">{{ t('children.add') }}</v-btn>
       </form>
       <template v-if="store.classroom!.movedAway.length > 0">

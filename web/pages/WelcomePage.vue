@@ -1,10 +1,10 @@
 <!-- A class to begin with, or one more: its name and its children. The unit is laid out next. -->
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { MOST_CHILDREN } from '../../contract/index.ts';
-import { namesIn } from '../children/namesIn.ts';
+import ClassListField from '../children/ClassListField.vue';
 import BrandMark from '../shell/BrandMark.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
@@ -15,7 +15,7 @@ const store = useClassroomStore();
 const name = ref('');
 const list = ref('');
 const problem = ref<string>();
-const children = computed(() => namesIn(list.value));
+const children = ref<readonly string[]>([]);
 const make = async (): Promise<void> => {
   if (name.value.trim() === '') {
     problem.value = 'welcome.missing';
@@ -26,7 +26,7 @@ const make = async (): Promise<void> => {
     return;
   }
   try {
-    await store.setUp(name.value, children.value);
+    await store.setUp(name.value, [...children.value]);
     await router.replace({ name: 'unit' });
   } catch (error) {
     problem.value = problemKey(error);
@@ -41,17 +41,7 @@ const make = async (): Promise<void> => {
       <h1 class="title-page">{{ t('welcome.title') }}</h1>
       <p class="quiet">{{ t('welcome.lead') }}</p>
       <v-text-field v-model="name" :label="t('welcome.name')" maxlength="60" autofocus hide-details />
-      <v-textarea
-        v-model="list"
-        :label="t('welcome.children')"
-        rows="8"
-        :hint="
-          children.length > 0
-            ? t('welcome.count', { count: children.length }, children.length)
-            : t('welcome.childrenHint')
-        "
-        persistent-hint
-      />
+      <ClassListField v-model:text="list" v-model:names="children" :rows="8" />
       <p class="quiet">{{ t('welcome.privacy') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
       <div class="acts">

@@ -7,7 +7,7 @@ import ChildPicture from '../look/ChildPicture.vue';
 const { children, states } = defineProps<{ children: readonly Child[]; states: BoardView['children'] }>();
 const emit = defineEmits<{ missed: [childId: number]; 'all-right': [] }>();
 const { t } = useI18n();
-const stateOf = (childId: number): string => states.find((one) => one.childId === childId)?.state ?? 'had';
+const stateOf = (childId: number): string => states.find((one) => one.childId === childId)?.state ?? 'unseen';
 </script>
 
 <template>

@@ -5,32 +5,20 @@ import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
 import { answeredTime } from '../../../core/marking/index.ts';
-import {
-  hasMore,
-  revealSteps,
-  revealedParts,
-  roundPhrase,
-  showsClock,
-  timeAsked,
-  type RoundMove,
-  type RoundPace,
-} from '../../../core/rounds/index.ts';
-import { askPhrase } from '../../../core/asking/index.ts';
-import { readingOrder, type StepPart } from '../../../core/wording/index.ts';
+import { hasMore, revealedParts, roundPhrase, type RoundMove, type RoundPace } from '../../../core/rounds/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
-import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
 import type { Room } from '../stage/BoardStage.vue';
-import OneAnswer from '../cards/OneAnswer.vue';
-import TimeCards from '../cards/TimeCards.vue';
 import type { Acts } from '../stage/useWishes.ts';
-import ChooseClocks from './ChooseClocks.vue';
+import AnswerCards from '../asking/AnswerCards.vue';
+import ChooseClocks from '../asking/ChooseClocks.vue';
+import TaskCard from '../asking/TaskCard.vue';
+import { useAsked } from '../asking/useAsked.ts';
 import ClockWall from './ClockWall.vue';
 import RoundDone from './RoundDone.vue';
 import RoundPlan from './RoundPlan.vue';
 import ShowCount from './ShowCount.vue';
-import TaskCard from './TaskCard.vue';
 import ThinkRing from './ThinkRing.vue';
 import WhoMissed from './WhoMissed.vue';
 import { useTaps } from './useTaps.ts';
@@ -46,16 +34,24 @@ const emit = defineEmits<{ leave: []; again: []; snap: [minutes: Settings['snap'
 const { t } = useI18n();
 const board = useBoardStore();
 const stage = useStageStore();
-const words = useClockWords(() => settings);
 const clock = useTemplateRef('clock');
 const { answers, stateOf, toggleMissed, toggleAway, allRight, taps } = useTaps(() => children);
 
 const item = computed(() => round.entries[round.index]!.item);
-const asked = computed(() => timeAsked(item.value));
+const {
+  words,
+  time: asked,
+  said: asksFor,
+  plain,
+  ask,
+  handsAnswer: turns,
+} = useAsked(
+  () => item.value,
+  () => settings,
+);
 const isShown = computed(() => ['reveal', 'missed', 'done'].includes(round.phase));
 /** A clock to be read is there from the start; one to be set or written about only with the answer. */
-const handsOn = computed(() => isShown.value || showsClock(item.value));
-const turns = computed(() => !showsClock(item.value));
+const handsOn = computed(() => isShown.value || !turns.value);
 
 /** The reveal turns the hands for the last hour up to the time: once round, and the hour hand creeps on one. */
 const REVEAL_MS = 1800;
@@ -70,7 +66,6 @@ watch(
   { immediate: true },
 );
 
-const opened = computed((): ReadonlySet<StepPart> => new Set(revealedParts(item.value, round.revealed, settings)));
 const tablets = computed(() => answers.value.filter(({ source }) => source !== 'teacher'));
 const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
@@ -81,12 +76,6 @@ const wallOn = ref(false);
 const toggleWall = (): void => {
   wallOn.value = !wallOn.value;
 };
-/** What the class is asked; a time in it is not broken over two lines. */
-const asksFor = computed(() => words.said(item.value.kind === 'yet' ? item.value.target : asked.value));
-const ask = computed(() => {
-  const said = asksFor.value;
-  return words.phrase(askPhrase(item.value, settings)).replace(said, said.replaceAll(' ', '\u00a0'));
-});
 const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)));
 
 const failed = ref(false);
@@ -100,10 +89,8 @@ const tried = async (work: Promise<void>): Promise<void> => {
 };
 const move = (made: RoundMove): Promise<void> =>
   tried(board.move(made, round.phase === 'missed' && (made === 'next' || made === 'end') ? taps() : []));
-/** Opening a card by hand opens all up to it, in the reading order. */
-const openCard = async (part: StepPart): Promise<void> => {
-  const step = Math.min(revealSteps(item.value), readingOrder(settings).indexOf(part) + 1);
-  for (let at = round.revealed; at < step; at++) await move('next');
+const open = async (upTo: number): Promise<void> => {
+  for (let at = round.revealed; at < upTo; at++) await move('next');
 };
 const next = (): void => {
   if (round.phase === 'done') emit('leave');
@@ -134,11 +121,11 @@ const acts: Acts = {
 };
 const view = computed(() => ({
   mode: 'round' as const,
-  title: words.phrase(askPhrase(item.value, settings)),
+  title: plain.value,
   place: { index: round.index, count: round.entries.length },
   say: say.value,
   phase: round.phase,
-  opened: [...opened.value],
+  opened: [...revealedParts(item.value, round.revealed, settings)],
   children: round.phase === 'missed' ? children.map(({ id }) => ({ childId: id, state: stateOf(id) })) : [],
 }));
 const stones = computed(() => ({
@@ -220,26 +207,18 @@ const extra = computed(() => [
         @all-right="allHadIt"
       />
     </template>
-    <template v-else-if="round.phase === 'reveal'">
-      <OneAnswer
-        v-if="revealSteps(item) === 1"
-        :ask="ask"
-        :answer="say"
-        :written="item.kind === 'choose-clock' ? words.written(asked) : ''"
-        :open="round.revealed > 0"
-        @open="move('next')"
-      />
-      <TimeCards
-        v-else
-        :time="asked"
-        :conventions="settings"
-        :opened="opened"
-        :compact="stage.lenses.includes('magnifier')"
-        @open="openCard"
-      />
-    </template>
+    <AnswerCards
+      v-else-if="round.phase === 'reveal'"
+      :item="item"
+      :settings="settings"
+      :revealed="round.revealed"
+      :ask="ask"
+      :say="say"
+      :compact="stage.lenses.includes('magnifier')"
+      @open="open"
+    />
     <template v-else>
-      <TaskCard :ask="words.phrase(askPhrase(item, settings))" :said="asksFor" />
+      <TaskCard :ask="plain" :said="asksFor" />
       <div class="stage">
         <ThinkRing
           v-if="round.phase === 'think'"

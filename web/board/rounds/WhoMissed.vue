@@ -22,6 +22,7 @@ const LABEL: Record<TapState, string> = {
   had: 'round.had',
   missed: 'round.missed',
   waiting: 'round.waiting',
+  unseen: 'round.unseen',
   away: 'round.awayChild',
 };
 const tap = (childId: number): void => {

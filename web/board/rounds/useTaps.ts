@@ -1,6 +1,6 @@
 import { computed, ref, watch } from 'vue';
 import type { Child, RoundAnswer } from '../../../contract/index.ts';
-import { tapStateBefore, tapsToKeep, type Tap, type TapState } from '../../../core/rounds/index.ts';
+import { tapStateNow, tapsToKeep, type Tap, type TapState } from '../../../core/rounds/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 
 /** What the teacher tapped in "who missed it?" of the current item, on top of what the record knows. */
@@ -20,10 +20,7 @@ export const useTaps = (children: () => readonly Child[]) => {
     away: new Set(board.round?.away ?? []),
     stations: new Set(board.state?.stations ?? []),
   }));
-  const stateOf = (childId: number): TapState => {
-    const before = tapStateBefore(childId, seen.value);
-    return before === 'away' ? before : (tapped.value.get(childId) ?? before);
-  };
+  const stateOf = (childId: number): TapState => tapStateNow(childId, seen.value, tapped.value);
   return {
     answers,
     stateOf,

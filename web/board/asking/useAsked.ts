@@ -1,0 +1,27 @@
+import { computed } from 'vue';
+import type { Settings } from '../../../contract/index.ts';
+import { askPhrase } from '../../../core/asking/index.ts';
+import { showsClock, timeAsked, type RoundItem } from '../../../core/rounds/index.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
+
+/** What the class is asked, in its own words. */
+export const useAsked = (item: () => RoundItem, settings: () => Settings) => {
+  const words = useClockWords(settings);
+  const time = computed(() => timeAsked(item()));
+  /** The time that is asked about, as it is said. */
+  const said = computed(() => {
+    const one = item();
+    return words.said(one.kind === 'yet' ? one.target : time.value);
+  });
+  const plain = computed(() => words.phrase(askPhrase(item(), settings())));
+  return {
+    words,
+    time,
+    said,
+    plain,
+    /** The same for a line of its own: a time in it is not broken over two lines. */
+    ask: computed(() => plain.value.replace(said.value, said.value.replaceAll(' ', '\u00a0'))),
+    /** Would its hands on the board be the answer? Then they come with it. */
+    handsAnswer: computed(() => !showsClock(item())),
+  };
+};

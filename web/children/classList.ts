@@ -1,0 +1,73 @@
+import Papa from 'papaparse';
+
+/** A pasted list as a table: a row a child, or one name a row where there is nothing else. */
+export interface ClassList {
+  readonly rows: readonly (readonly string[])[];
+  /** How many there are in every row. */
+  readonly columns: number;
+  /** The column with the names they are called by, as far as can be told. */
+  readonly likely: number;
+}
+
+/** Longest name kept. */
+const MOST = 40;
+/** So many of the lines must have the same number of columns to be a table. */
+const MOSTLY = 2 / 3;
+const SEPARATORS = ['\t', ';', ','] as const;
+const HEADER =
+  /^(first|last|given|family|sur|full|nick)?[ -]?names?$|^(no|nr|#|age|class|grade|birthday|date of birth|vorname|nachname|alter|klasse)\.?$/i;
+const FIRST_NAME = /^(first|given|nick)[ -]?names?$|^vorname$/i;
+
+/** Numbers before a name go, and what no name has. */
+const cleaned = (cell: string): string =>
+  cell
+    .replace(/\p{Cc}/gu, ' ')
+    .replace(/^\s*\d+[.)]?\s+/, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .slice(0, MOST);
+const isName = (cell: string): boolean => /\p{L}/u.test(cell) && !/\d/.test(cell);
+
+/** Every piece a row of its own, as names are typed one after the other. */
+const pieces = (text: string): string[][] =>
+  text
+    .split(/[\n\r,;\t]/)
+    .map((piece) => [cleaned(piece)])
+    .filter(([name]) => name !== '');
+
+const tableBy = (text: string, delimiter: string): string[][] | undefined => {
+  const { data } = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' });
+  const columns = Math.max(...data.map(({ length }) => length));
+  const full = data.filter(({ length }) => length === columns);
+  if (data.length < 2 || columns < 2 || full.length < data.length * MOSTLY) return undefined;
+  return data.map((row) => Array.from({ length: columns }, (_, i) => cleaned(row[i] ?? '')));
+};
+
+/** The column of first names: by its heading; otherwise the second of "surname, first name", or the first that has names. */
+const likelyColumn = (rows: readonly (readonly string[])[], heading: readonly string[], byComma: boolean): number => {
+  const headed = heading.findIndex((cell) => FIRST_NAME.test(cell));
+  if (headed >= 0) return headed;
+  const named = (rows[0] ?? []).flatMap((_, i) =>
+    rows.filter((row) => isName(row[i]!)).length >= rows.length * MOSTLY ? [i] : [],
+  );
+  return (byComma && heading.length === 0 ? named[1] : undefined) ?? named[0] ?? 0;
+};
+
+/**
+ * A class list as it is typed or pasted: one name a line, names in one line with something between, or a table whose columns are
+ * separated by tabs, semicolons or commas, with a heading or without.
+ */
+export const readClassList = (text: string): ClassList => {
+  for (const separator of SEPARATORS) {
+    const table = tableBy(text, separator);
+    if (table === undefined) continue;
+    const heading = table[0]!.some((cell) => HEADER.test(cell)) ? table[0]! : [];
+    const rows = heading.length > 0 ? table.slice(1) : table;
+    return { rows, columns: table[0]!.length, likely: likelyColumn(rows, heading, separator === ',') };
+  }
+  return { rows: pieces(text), columns: 1, likely: 0 };
+};
+
+/** The names of one column, or every cell a name of its own. @param column none for every cell */
+export const namesOf = ({ rows }: ClassList, column: number | undefined): string[] =>
+  rows.flatMap((row) => (column === undefined ? row : [row[column] ?? ''])).filter((name) => name !== '');
