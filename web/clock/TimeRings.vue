@@ -1,9 +1,9 @@
-<!-- Rings of times to pick from: one for each kind of time, a brick where the hour hand points. -->
+<!-- Rings of times to pick from: one for each kind of time, a brick where the hour hand points; two rings at once, to be read and tapped. -->
 <script setup lang="ts">
-import { computed } from 'vue';
-import { handAngles, hourOf, type DialTime } from '../../core/clock/index.ts';
+import { computed, ref } from 'vue';
+import { handAngles, hourOf, timeOf, type DialTime } from '../../core/clock/index.ts';
 import { RING_GAP, pointAt, ringBrickPath, ringsOnFace } from '../../core/face/index.ts';
-import { TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
+import { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
@@ -25,9 +25,30 @@ const clock = useClockWords(() => store.classroom!.settings);
 const groups = computed((): readonly TimeGroup[] =>
   TIME_GROUPS.filter((group) => times.some(({ time }) => groupOfTime(time) === group)),
 );
-const bricks = computed(() =>
-  groups.value.flatMap((group, ring) => {
-    const { inner, outer } = ringsOnFace(groups.value.length)[ring]!;
+const AT_ONCE = 2;
+const pages = computed(() =>
+  Array.from({ length: Math.ceil(groups.value.length / AT_ONCE) }, (_, i) =>
+    groups.value.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
+  ),
+);
+const turned = ref<number>();
+/** The rings that are looked at: those chosen, otherwise those with the time that stands there now. */
+const page = computed(() => {
+  const current = times.find(({ look }) => look === 'current');
+  const own = current === undefined ? 0 : pages.value.findIndex((some) => some.includes(groupOfTime(current.time)));
+  return Math.min(turned.value ?? own, pages.value.length - 1);
+});
+/** A time of each kind, as an example of the page. */
+const EXAMPLE = timeOf(3);
+const nameOf = (some: readonly TimeGroup[]): string =>
+  some
+    .map((group) => TIMES_OF_GROUP[group].find((time) => hourOf(time) === hourOf(EXAMPLE))!)
+    .map((time) => clock.written(time))
+    .join(' · ');
+const bricks = computed(() => {
+  const shown = pages.value[page.value] ?? [];
+  return shown.flatMap((group, ring) => {
+    const { inner, outer } = ringsOnFace(shown.length)[ring]!;
     return times
       .filter(({ time }) => groupOfTime(time) === group)
       .map(({ time, look }) => {
@@ -40,40 +61,77 @@ const bricks = computed(() =>
           text: time % 60 === 0 ? String(hourOf(time)) : clock.written(time),
         };
       });
-  }),
-);
+  });
+});
 const pick = ({ time, look }: RingTime): void => {
   if (look !== 'current') emit('pick', time);
 };
 </script>
 
 <template>
-  <svg viewBox="-102 -102 204 204" role="group" :aria-label="label">
-    <g
-      v-for="brick in bricks"
-      :key="brick.time"
-      role="button"
-      tabindex="0"
-      :aria-label="clock.said(brick.time)"
-      :aria-pressed="brick.look === 'picked'"
-      class="brick"
-      :class="brick.look"
-      :aria-disabled="brick.look === 'current'"
-      @click="pick(brick)"
-      @keydown.enter.prevent="pick(brick)"
-      @keydown.space.prevent="pick(brick)"
-    >
-      <path :d="brick.path" />
-      <text :x="brick.at.x" :y="brick.at.y" :class="{ small: brick.text.length > 2 }">{{ brick.text }}</text>
-    </g>
-    <text y="0" class="centre">{{ centre }}</text>
-  </svg>
+  <div class="time-rings">
+    <div v-if="pages.length > 1" class="pages" role="group" :aria-label="label">
+      <button
+        v-for="(some, i) in pages"
+        :key="i"
+        type="button"
+        class="time-type"
+        :class="{ on: i === page }"
+        :aria-pressed="i === page"
+        @click="turned = i"
+      >
+        {{ nameOf(some) }}
+      </button>
+    </div>
+    <svg viewBox="-102 -102 204 204" role="group" :aria-label="label">
+      <g
+        v-for="brick in bricks"
+        :key="brick.time"
+        role="button"
+        tabindex="0"
+        :aria-label="clock.said(brick.time)"
+        :aria-pressed="brick.look === 'picked'"
+        class="brick"
+        :class="brick.look"
+        :aria-disabled="brick.look === 'current'"
+        @click="pick(brick)"
+        @keydown.enter.prevent="pick(brick)"
+        @keydown.space.prevent="pick(brick)"
+      >
+        <path :d="brick.path" />
+        <text :x="brick.at.x" :y="brick.at.y" :class="{ small: brick.text.length > 2 }">{{ brick.text }}</text>
+      </g>
+      <text y="0" class="centre">{{ centre }}</text>
+    </svg>
+  </div>
 </template>
 
 <style scoped>
+.time-rings {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.pages {
+  display: flex;
+  justify-content: center;
+  gap: 8px;
+}
+.pages button {
+  min-height: 44px;
+  padding: 0 14px;
+  border-radius: 22px;
+  font-weight: 700;
+}
+.pages button.on {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
+}
 svg {
   display: block;
   width: 100%;
+  flex: 0 1 auto;
+  min-height: 0;
 }
 .brick {
   cursor: pointer;
