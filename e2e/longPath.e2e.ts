@@ -2,6 +2,7 @@ import { beforeAll, describe, expect } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { v4 as newId } from 'uuid';
 import { journey } from './support/journey.ts';
+import { tapByTouch } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
@@ -55,6 +56,14 @@ describe('a long path', () => {
     await page.press(Key.END);
     await page.tap('Today');
     await page.until('back again', async () => (await shown()).includes(8));
+  });
+  step('a folded lesson comes in sight by a tap on it, by mouse or finger', async () => {
+    await (await page.find('.path li:nth-child(36)')).click();
+    await page.until('lesson 36 is in sight', async () => (await shown()).includes(36));
+    await tapByTouch(page.driver, await page.find('.path li:nth-child(5)'));
+    await page.until('lesson 5 is in sight', async () => (await shown()).includes(5));
+    await page.tap('Today');
+    await page.until('back at today', async () => (await shown()).includes(8));
   });
   step('is gone along by scrolling and by dragging the ground', async () => {
     const ground = await page.find('.path .ground');

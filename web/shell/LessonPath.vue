@@ -119,10 +119,15 @@ let heldAt: { readonly x: number; readonly centre: number } | undefined;
 const down = (event: PointerEvent): void => {
   if (!isFolded.value || (event.target as Element).closest('.shown') !== null) return;
   heldAt = { x: event.clientX, centre: centre.value };
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
 };
+/** Screen pixels after which it is a drag: a folded stone that is only tapped is looked at. */
+const DRAG_PX = 5;
 const moved = (event: PointerEvent): void => {
-  if (heldAt === undefined) return;
+  // Let go somewhere else.
+  if (event.buttons === 0) heldAt = undefined;
+  if (heldAt === undefined || Math.abs(heldAt.x - event.clientX) < DRAG_PX) return;
+  const path = event.currentTarget as Element;
+  if (!path.hasPointerCapture(event.pointerId)) path.setPointerCapture(event.pointerId);
   const by = Math.round((heldAt.x - event.clientX) / 16);
   centre.value = Math.min(Math.max(0, heldAt.centre + by), classroom.lessons.length - 1);
 };
