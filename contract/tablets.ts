@@ -107,6 +107,8 @@ export const RoomNews = z.strictObject({
   setAside: z.int().min(0),
   /** Wrong tries at the pictures or the remote's code by devices that try one after the other, of the last quarter of an hour. */
   tries: z.int().min(0),
+  /** Remotes that listen now. */
+  remotes: z.int().min(0),
 });
 export type RoomNews = z.infer<typeof RoomNews>;
 

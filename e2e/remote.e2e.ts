@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
+import type { Settings } from '../contract/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { NETWORK_NAMES } from './support/chromium.ts';
@@ -119,6 +120,14 @@ describe('a remote', () => {
     await teacher.until('the clock is back', async () => (await teacher.all('[data-demonstration]')).length === 0);
   });
 
+  const choose = async (missedOnWall: Settings['missedOnWall']): Promise<void> => {
+    const { settings } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { settings: Settings };
+    const body = JSON.stringify({ ...settings, missedOnWall });
+    const headers = { 'Content-Type': 'application/json' };
+    const kept = await fetch(`${hoppel.url}/api/settings`, { method: 'PUT', headers, body });
+    if (!kept.ok) throw new Error(await kept.text());
+  };
+
   step('goes through a round and taps who missed it, standing anywhere in the room', async () => {
     await board.open('/board/8?segment=3');
     await saysAt('title', 'Show me');
@@ -130,7 +139,16 @@ describe('a remote', () => {
     }
     for (let card = 0; card < 4; card++) await tap('[data-do="next"]');
     await saysAt('place', 'who missed it');
+    // Children can read the wall: pictures stand there, names only where the class wants them, or nothing where there is a remote.
+    expect(await teacher.text('.who')).not.toContain('Bram');
+    await choose('names');
+    await soon(() => teacher.text('.who')).toContain('Bram');
+    await choose('remote');
+    await teacher.says('It is on the remote.');
+    await expectNoFault(boardBrowser.driver);
     await tap('[data-child="2"]');
+    await phone.until('tapped', async () => (await phone.attribute('[data-child="2"]', 'aria-pressed')) === 'true');
+    await choose('pictures');
     await teacher.button('Bram: missed it');
     await teacher.tap('Cleo: had it');
     await phone.until('Cleo too', async () => (await phone.attribute('[data-child="3"]', 'aria-pressed')) === 'true');

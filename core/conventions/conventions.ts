@@ -42,6 +42,8 @@ export const CHOICES = {
   /** As on the real clock on the wall. */
   outline: { group: 'wall', choices: OUTLINES },
   numerals: { group: 'wall', choices: NUMERAL_STYLES },
+  /** How "who missed it?" stands on a wall that all children can read. */
+  missedOnWall: { group: 'wall', choices: ['pictures', 'names', 'remote'] },
   /** What is printed on: as usual where this language is spoken, or one of the two sizes. */
   paper: { group: 'paper', choices: ['usual', 'a4', 'letter'] },
 } as const satisfies Readonly<Record<string, Choice>>;

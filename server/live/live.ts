@@ -83,7 +83,11 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       .sort((a, b) => a - b);
   };
   const board = (): BoardState => runner.board(listening());
-  const room = (): RoomNews => ({ setAside: setAside.count(), tries: tries() });
+  const room = (): RoomNews => ({
+    setAside: setAside.count(),
+    tries: tries(),
+    remotes: remotes.sessionCount,
+  });
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
     screens.broadcast(data, event);
@@ -241,12 +245,12 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       const screen = await createSession<ScreenState>(req, res, { retry: RETRY_MS, state });
       register(screen);
       if (remote === undefined) return;
-      // Whether it listens stands under Tablets.
-      tellTeachers('tablets', null);
+      // Whether it listens stands under Tablets, and a board may leave something to it.
+      roomChanged();
       screen.once(
         'disconnected',
         safely('a remote that went', () => {
-          if (!ended) tellTeachers('tablets', null);
+          if (!ended) roomChanged();
         }),
       );
     },

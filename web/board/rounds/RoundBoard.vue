@@ -78,6 +78,9 @@ const toggleWall = (): void => {
 };
 const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)));
 
+/** Who missed it stands on the remote alone, where there is one and the class wants it so. */
+const isOnRemote = computed(() => settings.missedOnWall === 'remote' && board.room.remotes > 0);
+
 const failed = ref(false);
 const tried = async (work: Promise<void>): Promise<void> => {
   try {
@@ -199,7 +202,10 @@ const extra = computed(() => [
     />
     <template v-else-if="round.phase === 'missed'">
       <ClockWall v-if="wall.length > 0" :times="wall" :written="words.written" />
+      <p v-if="isOnRemote" class="on-remote child-type">{{ t('round.onRemote') }}</p>
       <WhoMissed
+        v-else
+        :names="settings.missedOnWall === 'names'"
         :children="children"
         :state-of="stateOf"
         @missed="toggleMissed"
@@ -246,6 +252,12 @@ const extra = computed(() => [
 </template>
 
 <style scoped>
+.on-remote {
+  margin: auto;
+  text-align: center;
+  font-size: calc(var(--u) * 32);
+  line-height: 1.3;
+}
 .stage {
   flex: 1;
   display: grid;

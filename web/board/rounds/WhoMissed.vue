@@ -7,9 +7,11 @@ import type { Child } from '../../../contract/index.ts';
 import type { TapState } from '../../../core/rounds/index.ts';
 import ChildPicture from '../../look/ChildPicture.vue';
 
-const { children, stateOf } = defineProps<{
+const { children, stateOf, names } = defineProps<{
   children: readonly Child[];
   stateOf: (childId: number) => TapState;
+  /** With names, for all to read. */
+  names: boolean;
 }>();
 /** Thirty children in sight at once: each takes less room. */
 const isMany = computed(() => children.length > 24);
@@ -65,7 +67,7 @@ const tap = (childId: number): void => {
             <ChildPicture :picture="child.picture" :px="isMany ? 36 : 42" />
             <span v-if="stateOf(child.id) === 'missed'" class="again"><v-icon :icon="mdiRestore" size="14" /></span>
           </span>
-          <span class="name">{{ child.name }}</span>
+          <span v-if="names" class="name">{{ child.name }}</span>
         </button>
       </li>
     </ul>
