@@ -106,6 +106,39 @@ describe('every place of Hoppel', () => {
     await page.until('the sign is gone', async () => (await page.all('.lost')).length === 0);
   });
 
+  it.each([
+    ['of a lesson', '/lessons/9', 'Change “'],
+    ['of the class', '/', 'Class: Clover Room'],
+    ['of a decision', '/', 'Decide otherwise'],
+    ['of a child', '/settings/class', 'More about Ada'],
+    ['of pictures', '/settings/class', 'Picture of Ada'],
+  ])('the menu %s has no fault that axe finds', async (_what, path, name) => {
+    await open(path, '');
+    await page.until('its button', () =>
+      page.driver.executeScript<boolean>(
+        `const [name] = arguments;
+         const button = [...document.querySelectorAll('button')].find((one) =>
+           (one.getAttribute('aria-label') ?? one.textContent).trim().startsWith(name));
+         button?.click();
+         return button !== undefined;`,
+        name,
+      ),
+    );
+    await page.find('.v-menu .v-overlay__content');
+    await page.driver.sleep(300); // it is there in full
+    await expectNoFault(page.driver);
+  });
+
+  it('the notice of what a change did has no fault that axe finds', async () => {
+    await open('/', 'What we know');
+    await page.driver.executeScript("document.querySelector('.path li:nth-child(10) .stone').focus()");
+    await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
+    await page.find('.news');
+    await page.driver.sleep(300);
+    await expectNoFault(page.driver);
+    await page.press(Key.chord(Key.CONTROL, 'z'));
+  });
+
   it('the path leads to every lesson by keyboard, and back to today', async () => {
     await open('/', 'What we know');
     const stone = await page.find('.path li:nth-child(3) .stone');

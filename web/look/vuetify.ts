@@ -29,5 +29,7 @@ export const vuetify = createVuetify({
     VTextField: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
     VTextarea: { variant: 'solo-filled', flat: true, rounded: 'lg', color: 'primary', bgColor: COLOURS.sand },
     VList: { rounded: 'lg' },
+    // What opens is a part of the screen, for those who go from landmark to landmark.
+    VMenu: { attach: '#screen' },
   },
 });

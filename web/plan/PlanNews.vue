@@ -48,7 +48,7 @@ const close = (): void => {
 </script>
 
 <template>
-  <aside
+  <div
     v-if="plan.news || plan.problem || plan.stuck || fellBack"
     class="news sheet"
     role="status"
@@ -76,7 +76,7 @@ const close = (): void => {
       }}</v-btn>
       <v-btn variant="text" :icon="mdiClose" size="48" :aria-label="t('app.close')" @click="close" />
     </div>
-  </aside>
+  </div>
 </template>
 
 <style scoped>
