@@ -12,6 +12,8 @@ await bundle({
   entryPoints: { main: 'server/main.ts', makeDemo: 'demo/main.ts', calendarWorker: 'server/plan/calendarWorker.ts' },
   outdir: 'dist/server',
   bundle: true,
+  // What is loaded only when it is wanted stays a file of its own.
+  splitting: true,
   platform: 'node',
   target: 'node20',
   format: 'esm',

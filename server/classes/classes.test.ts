@@ -66,6 +66,7 @@ describe('a new data file', () => {
       numerals: 'roman',
       outline: 'oval',
       handColours: { hour: '#112233', minute: '#445566' },
+      missedOnWall: 'names',
       snap: 15,
     };
     await school.put('/settings', settings).expect(200);

@@ -11,7 +11,6 @@ import type { FindClassroom } from '../classroom/classrooms.ts';
 import { readDaysOff } from './calendarFile.ts';
 import { calendarOfUnit } from './unitCalendar.ts';
 import { readUnitFile, writeUnitFile } from './unitFile.ts';
-import { planPdf } from './planPdf.ts';
 
 /** A file name from the class's own name, without what file systems mind. */
 const fileName = (name: string, ending: string): string =>
@@ -66,6 +65,8 @@ export const planRoutes = (find: FindClassroom): Router => {
   router.get('/plan.pdf', async (req, res) => {
     const { planner, settings, children, ...classroom } = find(req);
     const row = classroom.row();
+    // What prints is large and seldom wanted: a server that starts at eight in the morning does not wait for it.
+    const { planPdf } = await import('./planPdf.ts');
     const pdf = await planPdf(row, planner.plan(), settings.one(), children.all().length);
     res.attachment(fileName(row.name, 'pdf')).type('pdf').send(pdf);
   });
