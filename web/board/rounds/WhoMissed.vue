@@ -64,7 +64,7 @@ const tap = (childId: number): void => {
           @click="tap(child.id)"
         >
           <span class="face">
-            <ChildPicture :picture="child.picture" :px="isMany ? 36 : 42" />
+            <ChildPicture :picture="child.picture" :px="(isMany ? 36 : 42) + (names ? 0 : 8)" />
             <span v-if="stateOf(child.id) === 'missed'" class="again"><v-icon :icon="mdiRestore" size="14" /></span>
           </span>
           <span v-if="names" class="name">{{ child.name }}</span>
@@ -119,6 +119,8 @@ li button:hover {
 }
 .face {
   position: relative;
+  align-self: center;
+  line-height: 0;
   border-radius: 50%;
 }
 .name {
