@@ -40,6 +40,7 @@ const {
   behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
 const server = createServer(app);
+let ending = false;
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   file.close();
@@ -48,21 +49,23 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   giveUp(error.message);
 });
 
-server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
-  const address = server.address();
-  if (typeof address === 'object' && address !== null) bound = address.port;
-  console.log(`Teacher  ${ownAddress()}`);
-  for (const url of addresses()) console.log(`Station  ${url}station`);
-  console.log(
-    lan
-      ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'
-      : 'Open on this computer only. For tablets on the classroom network start with --lan.',
-  );
-  console.log('Ctrl-C ends Hoppel.');
-  warm().catch((error: unknown) => console.error('Making ready:', error));
-});
+/** Opens the doors. What the first page needs has been read: whoever comes in is served at once. */
+const listen = (): void => {
+  if (ending) return;
+  server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
+    const address = server.address();
+    if (typeof address === 'object' && address !== null) bound = address.port;
+    console.log(`Teacher  ${ownAddress()}`);
+    for (const url of addresses()) console.log(`Station  ${url}station`);
+    console.log(
+      lan
+        ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'
+        : 'Open on this computer only. For tablets on the classroom network start with --lan.',
+    );
+    console.log('Ctrl-C ends Hoppel.');
+  });
+};
 
-let ending = false;
 const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
@@ -74,6 +77,10 @@ const end = async (): Promise<void> => {
 // A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
 if (withParent) whenParentGoes(() => void end());
+// What cannot be made ready is said, and asked for again by whoever wants it.
+void warm()
+  .catch((error: unknown) => console.error('Making ready:', error))
+  .then(listen);
 // What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
 server.once('listening', () => {
   process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));

@@ -19,11 +19,11 @@ watch(
 );
 const column = computed(() => (chosen.value === undefined ? list.value.likely : chosen.value));
 watch([list, column], () => (names.value = namesOf(list.value, column.value ?? undefined)), { immediate: true });
+/** Columns that have letters in them: of numbers nobody is called. */
 const choices = computed(() => [
-  ...Array.from({ length: list.value.columns }, (_, i) => ({
-    value: i,
-    label: namesOf(list.value, i).slice(0, 2).join(', '),
-  })),
+  ...Array.from({ length: list.value.columns }, (_, value) => ({ value, some: namesOf(list.value, value).slice(0, 2) }))
+    .filter(({ some }) => some.some((name) => /\p{L}/u.test(name)))
+    .map(({ value, some }) => ({ value, label: `${some.join(', ')} …` })),
   { value: null, label: t('children.eachCell') },
 ]);
 </script>
@@ -47,7 +47,7 @@ const choices = computed(() => [
         :class="{ on: choice.value === column }"
         @click="chosen = choice.value"
       >
-        {{ choice.value === null ? choice.label : `${choice.label} …` }}
+        {{ choice.label }}
       </button>
     </div>
     <ul v-if="names.length > 0" class="preview" :aria-label="t('children.preview')">

@@ -41,7 +41,7 @@ const make = async (): Promise<void> => {
       <h1 class="title-page">{{ t('welcome.title') }}</h1>
       <p class="quiet">{{ t('welcome.lead') }}</p>
       <v-text-field v-model="name" :label="t('welcome.name')" maxlength="60" autofocus hide-details />
-      <ClassListField v-model:text="list" v-model:names="children" :rows="8" />
+      <ClassListField v-model:text="list" v-model:names="children" :rows="5" />
       <p class="quiet">{{ t('welcome.privacy') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
       <div class="acts">

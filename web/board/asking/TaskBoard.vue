@@ -8,7 +8,6 @@ import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { revealSteps, revealedParts, roundPhrase, type RoundItem } from '../../../core/rounds/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
-import type { Room } from '../stage/BoardStage.vue';
 import AnswerCards from './AnswerCards.vue';
 import ChooseClocks from './ChooseClocks.vue';
 import TaskCard from './TaskCard.vue';
@@ -30,7 +29,15 @@ const at = ref(0);
 const isOut = ref(false);
 const revealed = ref(0);
 const item = computed(() => items[Math.min(at.value, items.length - 1)]!);
-const { words, time, said, plain, ask, handsAnswer } = useAsked(
+const {
+  words,
+  time,
+  said,
+  plain,
+  ask,
+  handsAnswer,
+  room: roomOf,
+} = useAsked(
   () => item.value,
   () => settings,
 );
@@ -79,12 +86,7 @@ const view = computed(() => ({
   say: say.value,
   opened: [...revealedParts(item.value, revealed.value, settings)],
 }));
-const room = computed((): Room => ({
-  handsOn: isOut.value || !handsAnswer.value,
-  still: !isOut.value,
-  also: item.value.kind === 'hour-hand' ? ['hour-hand-alone'] : [],
-  say: say.value,
-}));
+const room = computed(() => roomOf(isOut.value, say.value));
 const stones = computed(() => ({
   count: items.length,
   index: at.value,

@@ -2,6 +2,7 @@ import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import { askPhrase } from '../../../core/asking/index.ts';
 import { showsClock, timeAsked, type RoundItem } from '../../../core/rounds/index.ts';
+import type { Room } from '../stage/BoardStage.vue';
 import { useClockWords } from '../../words/useClockWords.ts';
 
 /** What the class is asked, in its own words. */
@@ -14,6 +15,8 @@ export const useAsked = (item: () => RoundItem, settings: () => Settings) => {
     return words.said(one.kind === 'yet' ? one.target : time.value);
   });
   const plain = computed(() => words.phrase(askPhrase(item(), settings())));
+  /** Would its hands on the board be the answer? Then they come with it. */
+  const handsAnswer = computed(() => !showsClock(item()));
   return {
     words,
     time,
@@ -21,7 +24,13 @@ export const useAsked = (item: () => RoundItem, settings: () => Settings) => {
     plain,
     /** The same for a line of its own: a time in it is not broken over two lines. */
     ask: computed(() => plain.value.replace(said.value, said.value.replaceAll(' ', '\u00a0'))),
-    /** Would its hands on the board be the answer? Then they come with it. */
-    handsAnswer: computed(() => !showsClock(item())),
+    handsAnswer,
+    /** What stands beside it. @param isOut is the answer there to be opened? @param say what the teacher says; nothing at the end */
+    room: (isOut: boolean, say: string): Room => ({
+      handsOn: isOut || !handsAnswer.value,
+      still: !isOut,
+      also: item().kind === 'hour-hand' ? ['hour-hand-alone'] : [],
+      say,
+    }),
   };
 };

@@ -9,7 +9,6 @@ import { hasMore, revealedParts, roundPhrase, type RoundMove, type RoundPace } f
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
-import type { Room } from '../stage/BoardStage.vue';
 import type { Acts } from '../stage/useWishes.ts';
 import AnswerCards from '../asking/AnswerCards.vue';
 import ChooseClocks from '../asking/ChooseClocks.vue';
@@ -45,13 +44,12 @@ const {
   plain,
   ask,
   handsAnswer: turns,
+  room: roomOf,
 } = useAsked(
   () => item.value,
   () => settings,
 );
 const isShown = computed(() => ['reveal', 'missed', 'done'].includes(round.phase));
-/** A clock to be read is there from the start; one to be set or written about only with the answer. */
-const handsOn = computed(() => isShown.value || !turns.value);
 
 /** The reveal turns the hands for the last hour up to the time: once round, and the hour hand creeps on one. */
 const REVEAL_MS = 1800;
@@ -137,12 +135,7 @@ const stones = computed(() => ({
   done: round.phase === 'done',
   label: t('round.item', { number: round.index + 1, count: round.entries.length }),
 }));
-const room = computed((): Room => ({
-  handsOn: handsOn.value,
-  still: !isShown.value,
-  also: item.value.kind === 'hour-hand' ? ['hour-hand-alone'] : [],
-  say: round.phase === 'done' ? '' : say.value,
-}));
+const room = computed(() => roomOf(isShown.value, round.phase === 'done' ? '' : say.value));
 const extra = computed(() => [
   {
     key: 'wall',
