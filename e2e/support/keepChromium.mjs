@@ -44,8 +44,15 @@ browser.once('exit', end);
 driver.once('exit', end);
 
 const portFile = join(profile, 'DevToolsActivePort');
-while (!existsSync(portFile)) await later(50);
-const [port, path] = readFileSync(portFile, 'utf8').split('\n');
+/** Where Chromium listens. Its file is there a moment before what stands in it. */
+const whereItListens = async () => {
+  for (;;) {
+    const [port, path] = existsSync(portFile) ? readFileSync(portFile, 'utf8').split('\n') : [];
+    if (Number(port) > 0 && path?.startsWith('/')) return [port, path];
+    await later(50);
+  }
+};
+const [port, path] = await whereItListens();
 writeFileSync(`${said}.new`, JSON.stringify({ browser: Number(port), path, driver: await driverPort }));
 renameSync(`${said}.new`, said);
 while (isThere()) await later(LOOK_MS);
