@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CORRECTIONS } from '../core/marking/index.ts';
 import { Answer, Finding, Item } from './item.ts';
 import { SenderId, Verdict } from './values.ts';
 
@@ -47,3 +48,17 @@ export type AnswerRow = z.infer<typeof AnswerRow>;
 /** It is kept. */
 export const AnswerReply = z.strictObject({ id: SenderId });
 export type AnswerReply = z.infer<typeof AnswerReply>;
+
+/** A teacher says otherwise of an answer that counts, or lets it stand as it was given. Sent again with its id, it is kept once. */
+export const PostCorrection = z.strictObject({
+  id: SenderId,
+  answerId: SenderId,
+  says: z.enum([...CORRECTIONS, 'as-given']),
+});
+export type PostCorrection = z.infer<typeof PostCorrection>;
+export const CorrectionReply = z.strictObject({ id: SenderId });
+export type CorrectionReply = z.infer<typeof CorrectionReply>;
+
+/** An answer that counts as it was given, and what the teacher says of it. */
+export const LookedAtAnswer = AnswerRow.extend({ says: z.enum(CORRECTIONS).nullable() });
+export type LookedAtAnswer = z.infer<typeof LookedAtAnswer>;

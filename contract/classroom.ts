@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { PICTURES } from '../core/pictures/index.ts';
 import { DECISIONS } from '../core/planning/index.ts';
-import { AnswerRow } from './answer.ts';
+import { LookedAtAnswer } from './answer.ts';
 import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
@@ -124,6 +124,6 @@ export const ChildAnswers = z.strictObject({
   child: Child,
   reason: Reason.nullable(),
   skills: z.partialRecord(SkillName, Mastery),
-  answers: z.array(AnswerRow),
+  answers: z.array(LookedAtAnswer),
 });
 export type ChildAnswers = z.infer<typeof ChildAnswers>;

@@ -7,6 +7,7 @@ export const PROBLEM_CODES = [
   'too-large',
   'not-found',
   'unknown-child',
+  'unknown-answer',
   'unknown-lesson',
   'unknown-round',
   'round-closed',

@@ -9,6 +9,7 @@ import {
   isRoundItem,
   type RoundItem as CoreRoundItem,
 } from '../core/rounds/index.ts';
+import { CORRECTIONS } from '../core/marking/index.ts';
 import { Answer, Item } from './item.ts';
 import { SenderId, Time, Verdict } from './values.ts';
 
@@ -137,6 +138,8 @@ export const RoundNews = z.strictObject({
 });
 export type RoundNews = z.infer<typeof RoundNews>;
 
-/** What children answered to one item of a round, drawings with their lines. */
-export const TaskAnswers = z.array(z.strictObject({ ...RoundAnswer.shape, answer: Answer }));
+/** What children answered to one item of a round, drawings with their lines, and what the teacher says of it. */
+export const TaskAnswers = z.array(
+  z.strictObject({ ...RoundAnswer.shape, id: SenderId, answer: Answer, says: z.enum(CORRECTIONS).nullable() }),
+);
 export type TaskAnswers = z.infer<typeof TaskAnswers>;

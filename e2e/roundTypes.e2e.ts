@@ -241,11 +241,47 @@ describe('how a round is run', () => {
     expect(entries.slice(0, 3).map(({ item }) => timeAsked(item))).not.toContain(timeAsked(entries[3]!.item));
     await page.press('e');
     await phase('done');
+    await page.tap('3:00: 22 of 22. Look who missed it');
+    await page.says('Who missed 3:00?');
+    await page.tap('Cleo: had it');
+    await page.button('Cleo: missed it');
+    await page.tap('Does not count');
+    await page.tap('Davi: had it');
+    await page.button('Davi: nothing noted yet');
+    await expectNoFault(browser.driver);
+    await page.press(' ');
+    await page.button('3:00: 20 of 21. Look who missed it');
+    const says = (await answersTo(0)) as { childId: number; says: string | null; verdict: string }[];
+    expect(
+      says.filter((one) => one.says !== null).map(({ childId, verdict, says: said }) => [childId, verdict, said]),
+    ).toEqual([
+      [3, 'right', 'missed'],
+      [4, 'right', 'out'],
+    ]);
     // What was seen is in the record.
     await page.tap('See the class');
     await page.says('How each o’clock went');
     await page.driver.get(`${hoppel.url}/class/2`);
     await page.says('tapped by you');
+  });
+
+  it('any answer of a child is corrected on its page, taken out, and stands again as it was given', async () => {
+    await page.driver.get(`${hoppel.url}/class/3`);
+    const first = '.answers .pair:first-child';
+    const say = async (says: string): Promise<void> => {
+      await (await page.find(`${first} .correct`)).click();
+      const choice = await page.find(`[data-says="${says}"]`);
+      await page.until('the menu is open', () => choice.isDisplayed());
+      await choice.click();
+    };
+    await soon(() => page.text(first)).toContain('tapped by you');
+    await say('out');
+    await soon(() => page.text(first)).toContain('You say: does not count');
+    await expectNoFault(browser.driver);
+    await say('missed');
+    await soon(() => page.text(first)).toContain('You say: missed it');
+    await say('as-given');
+    await soon(() => page.text(first)).toContain('tapped by you');
   });
 
   it('a surprise is made on the spot', async () => {

@@ -1,3 +1,4 @@
+export { CORRECTIONS, countedInstead, type Correction } from './correction.ts';
 export {
   DRAWING_PROBLEMS,
   VERDICTS,

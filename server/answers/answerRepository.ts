@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
-import type { AnswerRow, RoundAnswer } from '../../contract/index.ts';
+import type { AnswerRow, LookedAtAnswer, PostCorrection, RoundAnswer } from '../../contract/index.ts';
+import { countedInstead, type Correction } from '../../core/marking/index.ts';
 
 interface StoredRow {
   id: string;
@@ -34,6 +35,18 @@ const fromRow = (row: StoredRow): AnswerRow => ({
   day: row.day,
 });
 
+interface LookedAtRow extends StoredRow {
+  says: Correction | null;
+}
+const lookedAtFromRow = (row: LookedAtRow): LookedAtAnswer => ({ ...fromRow(row), says: row.says });
+/** As it counts; none where it was taken out. */
+const countedFromRow = (row: LookedAtRow): AnswerRow[] => {
+  const given = fromRow(row);
+  if (row.says === null) return [given];
+  const instead = countedInstead(row.says);
+  return instead === undefined ? [] : [{ ...given, ...instead, findings: [], source: 'teacher' }];
+};
+
 interface RoundAnswerRow {
   seq: number;
   id: string;
@@ -42,6 +55,7 @@ interface RoundAnswerRow {
   answer: string | null;
   verdict: string;
   source: string;
+  says: Correction | null;
 }
 /** A first try as it is stored, its task and its answer unread: most were given before, word for word. */
 export interface FirstTry {
@@ -55,6 +69,8 @@ export interface FirstTry {
   /** JSON. */
   readonly item: string;
   readonly answer: string;
+  /** What the teacher says of it. */
+  readonly says: Correction | null;
 }
 /** What an answer says of its lesson having been held. */
 interface HeldRow {
@@ -64,10 +80,11 @@ interface HeldRow {
   readonly inRound: number;
 }
 /** An answer in a round and its place in the record. */
-type RoundAnswerRead = RoundAnswer & { readonly seq: number; readonly id: string };
+type RoundAnswerRead = RoundAnswer & { readonly seq: number; readonly id: string; readonly isOut: boolean };
 /** A drawing can be a quarter of a megabyte; what is known of it without its lines stays in the data file. */
 const ROUND_COLUMNS = `seq, id, child_id, round_index, verdict, source,
-  CASE answer ->> '$.kind' WHEN 'strokes' THEN NULL ELSE answer END AS answer`;
+  CASE answer ->> '$.kind' WHEN 'strokes' THEN NULL ELSE answer END AS answer,
+  (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
 const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
   seq: row.seq,
   id: row.id,
@@ -76,8 +93,12 @@ const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
   answer: row.answer === null ? null : (JSON.parse(row.answer) as RoundAnswer['answer']),
   verdict: row.verdict as RoundAnswer['verdict'],
   source: row.source as RoundAnswer['source'],
+  isOut: row.says === 'out',
+  ...(row.says !== null && { ...countedInstead(row.says), source: 'teacher' }),
 });
 
+const FIRST_TRY_COLUMNS = `seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex,
+  day, verdict, item, answer, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
 const COLUMNS =
   'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
 
@@ -90,18 +111,29 @@ export const createAnswerRepository = (db: Database, classId: number) => {
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
   // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.
   const selectFirstTries = db.prepare<[number, number, number], FirstTry>(`
-    SELECT seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex, day,
-      verdict, item, answer
+    SELECT ${FIRST_TRY_COLUMNS}
     FROM answer
     WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
     ORDER BY seq
     LIMIT ?`);
+  const selectFirstTriesOfChild = db.prepare<[number], FirstTry>(`
+    SELECT ${FIRST_TRY_COLUMNS}
+    FROM answer
+    WHERE child_id = ? AND attempt = 1
+    ORDER BY seq`);
   const selectLast = db.prepare<[], number | null>('SELECT MAX(seq) FROM answer').pluck();
-  const selectCountedOfChild = db.prepare<[number], StoredRow>(
-    `SELECT ${COLUMNS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
+  const SAYS = '(SELECT says FROM correction_now WHERE answer_id = counted_answer.id) AS says';
+  const selectCountedOfChild = db.prepare<[number], LookedAtRow>(
+    `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
-  const selectCountedOfTask = db.prepare<[string, number], StoredRow>(
-    `SELECT ${COLUMNS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
+  const selectCountedOfTask = db.prepare<[string, number], LookedAtRow>(
+    `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
+  );
+  const insertCorrection = db.prepare<[PostCorrection & { saidAt: string }]>(`
+    INSERT INTO correction (id, answer_id, says, said_at)
+    VALUES (@id, @answerId, @says, @saidAt)`);
+  const selectCorrection = db.prepare<[string], Pick<PostCorrection, 'answerId' | 'says'>>(
+    'SELECT answer_id AS answerId, says FROM correction WHERE id = ?',
   );
   const selectOfRound = db.prepare<[string], RoundAnswerRow>(
     `SELECT ${ROUND_COLUMNS} FROM answer WHERE round_id = ? ORDER BY seq`,
@@ -121,6 +153,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     )
     .pluck();
   let removals = 0;
+  let corrections = 0;
   const selectTablet = db.prepare<[string, number], StoredRow>(`
     SELECT ${COLUMNS} FROM answer
     WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
@@ -146,11 +179,23 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     last: (): number => selectLast.get() ?? 0,
     /** First tries of the class behind a place in the record, oldest first. @param most of them; -1 for all */
     firstTriesAfter: (seq: number, most: number): FirstTry[] => selectFirstTries.all(seq, classId, most),
-    /** Answers of one child that count (first tries; in a round the latest to an item), oldest first. */
-    countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).map(fromRow),
-    /** Answers to one task of a round that count, as they came. */
-    countedOfTask: (roundId: string, index: number): AnswerRow[] =>
-      selectCountedOfTask.all(roundId, index).map(fromRow),
+    /** First tries of one child, every one, oldest first. */
+    firstTriesOfChild: (childId: number): FirstTry[] => selectFirstTriesOfChild.all(childId),
+    /** Answers of one child as they count (first tries; in a round the latest to an item; corrected), oldest first. */
+    countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).flatMap(countedFromRow),
+    /** The same as they were given, those that were taken out too, with what the teacher says of them. */
+    lookedAtOfChild: (childId: number): LookedAtAnswer[] => selectCountedOfChild.all(childId).map(lookedAtFromRow),
+    /** Answers to one task of a round, the latest of each child as it was given, with what the teacher says of it. */
+    lookedAtOfTask: (roundId: string, index: number): LookedAtAnswer[] =>
+      selectCountedOfTask.all(roundId, index).map(lookedAtFromRow),
+    /** Keeps a correction. @throws SqliteError when its id is there already, or the answer is not */
+    correct: (correction: PostCorrection & { saidAt: string }): void => {
+      insertCorrection.run(correction);
+      corrections += 1;
+    },
+    maybeCorrection: (id: string) => selectCorrection.get(id),
+    /** Grows whenever one is kept: answers that were there before count otherwise. */
+    corrections: (): number => corrections,
     /** Answers in a round behind a place in the record, every one, oldest first; drawings without their lines. @param seq 0 for all */
     ofRoundAfter: (roundId: string, seq: number): RoundAnswerRead[] =>
       (seq === 0 ? selectOfRound.all(roundId) : selectOfRoundAfter.all(seq, roundId)).map(fromRoundRow),

@@ -38,6 +38,7 @@ describe('an answer from a tablet', () => {
     const page = await school.get('/record/children/2').expect(200);
     expect(page.body.answers[0]).toEqual({
       id: swapped.id,
+      says: null,
       childId: 2,
       lessonId: LESSON,
       roundId: round.id,

@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import { createAnswerRepository } from '../answers/answerRepository.ts';
+import { createCorrecting } from '../answers/correctAnswer.ts';
 import { createRecorder } from '../answers/recordAnswer.ts';
 import { createBoardRelay } from '../board/boardRelay.ts';
 import { createChildRepository } from '../children/childRepository.ts';
@@ -66,6 +67,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
   const judged = createJudgedAnswers(answers);
+  const correct = createCorrecting({ answers, children, judged, now });
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const setAside = createSetAside(now);
@@ -87,6 +89,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     sets,
     planner,
     recorder,
+    correct,
     runner,
     relay,
     seats,

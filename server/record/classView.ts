@@ -8,7 +8,7 @@ import type { JudgedAnswers } from './judgedAnswers.ts';
 import { sendableReason } from './sendable.ts';
 
 interface Parts {
-  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
+  readonly answers: Pick<AnswerRepository, 'lookedAtOfChild'>;
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
 }
@@ -52,7 +52,7 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     ofChild: (childId: number): ChildAnswers => {
       const child = children.one(childId);
       const { skills, reason } = ofOne(child.id);
-      return { child, skills, reason, answers: answers.countedOfChild(child.id).reverse() };
+      return { child, skills, reason, answers: answers.lookedAtOfChild(child.id).reverse() };
     },
   };
 };

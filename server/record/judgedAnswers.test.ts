@@ -54,6 +54,25 @@ describe('judged answers', () => {
         expect(judged.ofChild(child).answers).toEqual(answers.countedOfChild(child).map(judge));
     }
   });
+  it('count as the teacher says, whatever she says of which in which order', async () => {
+    const { id } = await beginRound(school);
+    const answers = createAnswerRepository(school.db, CLASS);
+    const judged = createJudgedAnswers(answers);
+    const rng = seededRng(11);
+    const rows: AnswerRow[] = [];
+    const says = ['had', 'missed', 'out', 'as-given'] as const;
+    for (let i = 0; i < 200; i++) {
+      const row = someAnswer(rng, id);
+      answers.add(row);
+      rows.push(row);
+      const one = rows[Math.floor(rng() * rows.length)]!;
+      answers.correct({ id: newId(), answerId: one.id, says: says[Math.floor(rng() * 4)]!, saidAt: one.storedAt });
+      judged.judgeAnew(one.childId);
+      if (rng() < 0.9) continue;
+      for (const child of CHILDREN)
+        expect(judged.ofChild(child).answers).toEqual(answers.countedOfChild(child).map(judge));
+    }
+  });
   it('tell by their version whose changed', async () => {
     const answers = createAnswerRepository(school.db, CLASS);
     const judged = createJudgedAnswers(answers);

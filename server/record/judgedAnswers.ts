@@ -1,4 +1,5 @@
 import { judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from '../../core/diagnosis/index.ts';
+import { countedInstead } from '../../core/marking/index.ts';
 import type { AnswerRepository, FirstTry } from '../answers/answerRepository.ts';
 import { safely } from '../common/safely.ts';
 
@@ -34,6 +35,13 @@ const createJudging = () => {
   };
 };
 
+/** As it counts: what the teacher says stands in the place of what was given. @returns none where it was taken out */
+const asCounted = (row: FirstTry): FirstTry | undefined => {
+  if (row.says === null) return row;
+  const instead = countedInstead(row.says);
+  return instead && { ...row, answer: JSON.stringify(instead.answer), verdict: instead.verdict };
+};
+
 interface Held extends OfChild {
   readonly answers: JudgedAnswer[];
   /** The one that counts of each task of a round. */
@@ -44,9 +52,11 @@ const newHeld = (version: number): Held => ({ answers: [], inRounds: new Map(), 
 
 /**
  * Every answer of a class that counts, judged once and held in memory by child, oldest first. Answers only come, and stand-ins' all go
- * at once: what is behind the place read last is taken up, and nothing before it is read again.
+ * at once: what is behind the place read last is taken up, and nothing before it is read again but where a teacher corrects it.
  */
-export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesAfter' | 'last' | 'removals'>) => {
+export const createJudgedAnswers = (
+  answers: Pick<AnswerRepository, 'firstTriesAfter' | 'firstTriesOfChild' | 'last' | 'removals'>,
+) => {
   let byChild = new Map<number, Held>();
   /** Place in the record up to which all is taken up. */
   let after = 0;
@@ -63,15 +73,17 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
   const take = (row: FirstTry): void => {
     const held = byChild.get(row.childId) ?? newHeld(0);
     byChild.set(row.childId, held);
-    const judged = { ...judgementOf(row), lessonId: row.lessonId, day: row.day };
+    const counted = asCounted(row);
+    const judged = counted && { ...judgementOf(counted), lessonId: row.lessonId, day: row.day };
     if (row.roundId !== null) {
       // In a round the latest to a task counts.
       const task = `${row.roundId} ${row.roundIndex}`;
       const before = held.inRounds.get(task);
       if (before !== undefined) held.answers.splice(held.answers.lastIndexOf(before), 1);
-      held.inRounds.set(task, judged);
+      if (judged === undefined) held.inRounds.delete(task);
+      else held.inRounds.set(task, judged);
     }
-    held.answers.push(judged);
+    if (judged !== undefined) held.answers.push(judged);
     held.version += 1;
     changes += 1;
   };
@@ -99,6 +111,13 @@ export const createJudgedAnswers = (answers: Pick<AnswerRepository, 'firstTriesA
     version: (): number => {
       takeUp(-1);
       return changes;
+    },
+    /** Judges one child's anew: a teacher said otherwise of what was given before. */
+    judgeAnew: (childId: number): void => {
+      takeUp(-1);
+      byChild.set(childId, newHeld((byChild.get(childId)?.version ?? 0) + 1));
+      changes += 1;
+      for (const row of answers.firstTriesOfChild(childId)) takeSafely(row);
     },
     /** Takes up what is there already, some at each step. */
     *warm(): Generator<void> {

@@ -17,7 +17,8 @@ const readOf = (answer: Answer | undefined): Answer | null => {
 
 interface Held {
   readonly roundId: string;
-  readonly removals: number;
+  /** Which state of the record it was begun from: it is begun anew when answers went, or count otherwise. */
+  readonly from: string;
   readonly byTask: ByTask;
   /** Place in the record of the answer read last. */
   after: number;
@@ -27,19 +28,24 @@ interface Held {
  * What was read of the answers to one round, held in memory: each is read from the data file once, so the last of a hundred costs what
  * the first did. A drawing is held without its lines; who looks at it asks for it.
  */
-export const createRoundAnswers = (answers: Pick<AnswerRepository, 'ofRoundAfter' | 'maybe' | 'removals'>) => {
+export const createRoundAnswers = (
+  answers: Pick<AnswerRepository, 'ofRoundAfter' | 'maybe' | 'removals' | 'corrections'>,
+) => {
   let held: Held | undefined;
   /** The answer that was kept just now: it was read to be marked, and need not be read again. */
   let fresh: AnswerRow | undefined;
   const upToNow = (roundId: string): ByTask => {
-    const removals = answers.removals();
-    if (held?.roundId !== roundId || held.removals !== removals)
-      held = { roundId, removals, byTask: new Map(), after: 0 };
-    for (const { seq, id, ...known } of answers.ofRoundAfter(roundId, held.after)) {
+    const from = `${answers.removals()} ${answers.corrections()}`;
+    if (held?.roundId !== roundId || held.from !== from) held = { roundId, from, byTask: new Map(), after: 0 };
+    for (const { seq, id, isOut, ...known } of answers.ofRoundAfter(roundId, held.after)) {
+      held.after = seq;
       const ofTask = held.byTask.get(known.index) ?? new Map<number, RoundAnswer>();
+      if (isOut) {
+        ofTask.delete(known.childId);
+        continue;
+      }
       const answer = known.answer ?? readOf(fresh?.id === id ? fresh.answer : answers.maybe(id)?.answer);
       held.byTask.set(known.index, ofTask.set(known.childId, { ...known, answer }));
-      held.after = seq;
     }
     return held.byTask;
   };

@@ -89,13 +89,21 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
     },
     /** Answers to one task of a round, drawings with their lines. @param childId of this child alone */
     taskAnswers: (id: string, index: number, childId: number | undefined): TaskAnswers =>
-      answers
-        .countedOfTask(rounds.one(id).id, index)
-        .flatMap((row) =>
-          childId === undefined || row.childId === childId
-            ? [{ childId: row.childId, index, answer: row.answer, verdict: row.verdict, source: row.source }]
-            : [],
-        ),
+      answers.lookedAtOfTask(rounds.one(id).id, index).flatMap((row) =>
+        childId === undefined || row.childId === childId
+          ? [
+              {
+                id: row.id,
+                childId: row.childId,
+                index,
+                answer: row.answer,
+                verdict: row.verdict,
+                source: row.source,
+                says: row.says,
+              },
+            ]
+          : [],
+      ),
 
     /** Begins a round; the same id again changes nothing. */
     begin: ({ id, lessonId, source }: PostRound): void => {
@@ -161,7 +169,8 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
     /** Keeps what the teacher saw for one item, all or nothing; ids already stored are passed over. */
     tap: db.transaction((id: string, { index, taps }: PostTaps): void => {
       const round = rounds.one(id);
-      if (round.closed) throw new HoppelError('round-closed');
+      // What she remembers at the round's end is kept too; one that gave way to a new round is over.
+      if (round.closed && rounds.latest()!.round.id !== id) throw new HoppelError('round-closed');
       const item = roundItem(round, index);
       for (const { id: rowId, childId, got } of taps) {
         children.one(childId);

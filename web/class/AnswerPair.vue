@@ -3,13 +3,15 @@
 import { mdiArrowRightThin, mdiCheck, mdiEyeOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { AnswerRow } from '../../contract/index.ts';
+import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
 import { answeredTime } from '../../core/marking/index.ts';
 import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
+import CorrectionMenu from './CorrectionMenu.vue';
 
-const { row } = defineProps<{ row: AnswerRow }>();
+const { row } = defineProps<{ row: LookedAtAnswer }>();
+const emit = defineEmits<{ say: [says: PostCorrection['says']] }>();
 const { t } = useI18n();
 const store = useClassroomStore();
 
@@ -24,7 +26,7 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
 </script>
 
 <template>
-  <li class="pair" :class="row.verdict">
+  <li class="pair" :class="[row.verdict, { out: row.says === 'out' }]">
     <div class="clocks">
       <SmallClock v-if="shown !== undefined" :time="shown" :px="52" :only="only" :label="task" />
       <template v-if="given !== undefined">
@@ -33,7 +35,7 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
       </template>
       <v-icon v-else :icon="mdiEyeOutline" size="22" class="arrow" aria-hidden="true" />
       <v-icon
-        v-if="row.verdict === 'right'"
+        v-if="row.says === null ? row.verdict === 'right' : row.says === 'had'"
         :icon="mdiCheck"
         size="18"
         class="tick"
@@ -45,7 +47,11 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
     <p class="quiet">
       {{ answer }}<template v-if="findings">, {{ findings }}</template>
     </p>
-    <p class="quiet source">{{ t(`child.source.${row.source}`) }}</p>
+    <footer>
+      <p v-if="row.says !== null" class="says">{{ t(`child.says.${row.says}`) }}</p>
+      <p v-else class="quiet source">{{ t(`child.source.${row.source}`) }}</p>
+      <CorrectionMenu :row="row" :task="task" @say="(says) => emit('say', says)" />
+    </footer>
   </li>
 </template>
 
@@ -53,7 +59,9 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
 .pair {
   background: var(--sand-light);
   border-radius: var(--corner);
-  padding: 10px 12px;
+  padding: 10px 4px 2px 12px;
+  display: flex;
+  flex-direction: column;
 }
 .clocks {
   display: flex;
@@ -67,6 +75,7 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
 .tick {
   margin-left: auto;
   align-self: flex-start;
+  margin-right: 8px;
   border-radius: 50%;
   background: var(--moss-7);
   color: #fff;
@@ -77,7 +86,25 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
   font-weight: 600;
   margin-top: 6px;
 }
+footer {
+  margin-top: auto;
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 40px;
+}
 .source {
   font-size: 13px;
+}
+.says {
+  font-weight: 600;
+  color: var(--plum-deep);
+}
+.out .clocks {
+  opacity: 0.45;
+}
+.out .task {
+  color: var(--quiet);
+  text-decoration: line-through;
 }
 </style>

@@ -7,6 +7,7 @@ import { useRoute } from 'vue-router';
 import { ChildAnswers } from '../../contract/index.ts';
 import { SKILLS } from '../../core/skills/index.ts';
 import AnswerPair from '../class/AnswerPair.vue';
+import { useCorrections } from '../class/useCorrections.ts';
 import { useRecord } from '../class/useRecord.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ReasonRow from '../desk/ReasonRow.vue';
@@ -15,6 +16,7 @@ import ChildPicture from '../look/ChildPicture.vue';
 const { t, d } = useI18n();
 const route = useRoute();
 const { data: view, problem } = useRecord(ChildAnswers, () => `/record/children/${String(route.params['childId'])}`);
+const { say, problem: notKept } = useCorrections();
 
 const skills = computed(() =>
   SKILLS.flatMap((skill) => {
@@ -57,11 +59,12 @@ const days = computed(() => {
     </aside>
     <section class="sheet answers">
       <h2 class="title-column">{{ t('child.answers') }}</h2>
+      <p v-if="notKept" class="problem" role="alert">{{ t(notKept) }}</p>
       <p v-if="days.length === 0" class="quiet">{{ t('child.none') }}</p>
       <template v-for="{ day, answers } in days" :key="day">
         <h3 class="quiet">{{ d(new Date(`${day}T00:00:00Z`), 'long') }}</h3>
         <ul>
-          <AnswerPair v-for="answer in answers" :key="answer.id" :row="answer" />
+          <AnswerPair v-for="answer in answers" :key="answer.id" :row="answer" @say="(says) => say(answer.id, says)" />
         </ul>
       </template>
     </section>

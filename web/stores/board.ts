@@ -115,6 +115,11 @@ export const useBoardStore = defineStore('board', () => {
     tapIds.clear();
   };
 
+  /** What the teacher remembers of a task that was asked before. */
+  const tapLater = (index: number, taps: readonly Tap[]): Promise<void> =>
+    inTurn(async () => {
+      if (round.value !== undefined) await sendTaps({ ...round.value, index }, taps);
+    });
   const move = (made: RoundMove, taps: readonly Tap[] = []): Promise<void> =>
     inTurn(async () => {
       const current = round.value;
@@ -167,5 +172,6 @@ export const useBoardStore = defineStore('board', () => {
     reorder,
     setPace,
     setAway,
+    tapLater,
   };
 });

@@ -5,7 +5,14 @@ import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
 import { answeredTime } from '../../../core/marking/index.ts';
-import { hasMore, revealedParts, roundPhrase, type RoundMove, type RoundPace } from '../../../core/rounds/index.ts';
+import {
+  hasMore,
+  revealedParts,
+  roundPhrase,
+  timeAsked,
+  type RoundMove,
+  type RoundPace,
+} from '../../../core/rounds/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
@@ -15,6 +22,7 @@ import ChooseClocks from '../asking/ChooseClocks.vue';
 import TaskCard from '../asking/TaskCard.vue';
 import { useAsked } from '../asking/useAsked.ts';
 import ClockWall from './ClockWall.vue';
+import LookBack from './LookBack.vue';
 import RoundDone from './RoundDone.vue';
 import RoundPlan from './RoundPlan.vue';
 import ShowCount from './ShowCount.vue';
@@ -79,6 +87,13 @@ const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)
 /** Who missed it stands on the remote alone, where there is one and the class wants it so. */
 const isOnRemote = computed(() => settings.missedOnWall === 'remote' && board.room.remotes > 0);
 
+/** A task of the round that is over, looked back at. */
+const lookedAt = ref<number>();
+watch([() => round.id, () => round.phase], () => (lookedAt.value = undefined));
+watch(lookedAt, (index) => {
+  stage.minutes = index === undefined ? asked.value : timeAsked(round.entries[index]!.item);
+});
+
 const failed = ref(false);
 const tried = async (work: Promise<void>): Promise<void> => {
   try {
@@ -94,7 +109,8 @@ const open = async (upTo: number): Promise<void> => {
   for (let at = round.revealed; at < upTo; at++) await move('next');
 };
 const next = (): void => {
-  if (round.phase === 'done') emit('leave');
+  if (lookedAt.value !== undefined) lookedAt.value = undefined;
+  else if (round.phase === 'done') emit('leave');
   else void move('next');
 };
 /** One key says that all who are here had it, and goes on. */
@@ -111,7 +127,10 @@ const setPace = (pace: RoundPace): Promise<void> => tried(board.setPace(pace));
 const missed = (childId: number): void => {
   if (round.phase === 'missed') toggleMissed(childId);
 };
-const back = (): void => void move('back');
+const back = (): void => {
+  if (lookedAt.value !== undefined) lookedAt.value = undefined;
+  else void move('back');
+};
 const replay = (): void => void move('replay');
 const end = (): void => void move('end');
 const keys = { r: replay, e: end, a: allHadIt, j: more, w: toggleWall };
@@ -184,14 +203,24 @@ const extra = computed(() => [
       <RoundPlan :round="round" :settings="settings" @order="reorder" @pace="setPace" />
     </template>
 
+    <LookBack
+      v-if="round.phase === 'done' && lookedAt !== undefined"
+      :round="round"
+      :index="lookedAt"
+      :children="children"
+      :names="settings.missedOnWall === 'names'"
+      :written="words.written"
+      @back="lookedAt = undefined"
+    />
     <RoundDone
-      v-if="round.phase === 'done'"
+      v-else-if="round.phase === 'done'"
       :round="round"
       :counts="board.state?.counts ?? []"
       :written="words.written"
       @again="emit('again')"
       @leave="emit('leave')"
       @more="more"
+      @look="(index) => (lookedAt = index)"
     />
     <template v-else-if="round.phase === 'missed'">
       <ClockWall v-if="wall.length > 0" :times="wall" :written="words.written" />

@@ -13,7 +13,7 @@ const { round, counts, written } = defineProps<{
   counts: readonly RoundCount[];
   written: (time: DialTime) => string;
 }>();
-const emit = defineEmits<{ again: []; leave: []; more: [] }>();
+const emit = defineEmits<{ again: []; leave: []; more: []; look: [index: number] }>();
 const { t } = useI18n();
 const how = (index: number): string => {
   const { given, missed } = counts[index] ?? { given: 0, missed: 0 };
@@ -38,11 +38,19 @@ const isMany = computed(() => items.value.length > 6);
     <h2 class="title-page">{{ t('round.done') }}</h2>
     <ul :class="{ many: isMany }">
       <li v-for="(item, i) in items" :key="i" :data-origin="item.origin">
-        <SmallClock :time="item.time" :px="isMany ? 48 : 64" :label="written(item.time)" />
-        <strong class="time-type">{{ written(item.time) }}</strong>
-        <span class="quiet">{{ item.how }}</span>
-        <span v-if="mixed" class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
-        <span v-if="item.origin !== 'planned'" class="quiet origin">{{ t(`round.origin.${item.origin}`) }}</span>
+        <component
+          :is="i > round.index ? 'div' : 'button'"
+          class="task"
+          :type="i > round.index ? undefined : 'button'"
+          :aria-label="i > round.index ? undefined : t('round.lookBack', { task: written(item.time), how: item.how })"
+          @click="i <= round.index && emit('look', i)"
+        >
+          <SmallClock :time="item.time" :px="isMany ? 48 : 64" :label="written(item.time)" />
+          <strong class="time-type">{{ written(item.time) }}</strong>
+          <span class="quiet">{{ item.how }}</span>
+          <span v-if="mixed" class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
+          <span v-if="item.origin !== 'planned'" class="quiet origin">{{ t(`round.origin.${item.origin}`) }}</span>
+        </component>
       </li>
     </ul>
     <div class="acts">
@@ -70,9 +78,14 @@ ul {
   grid-template-columns: repeat(3, 1fr);
   gap: calc(var(--u) * 22) 8px;
 }
-li {
+.task {
+  width: 100%;
   display: grid;
   justify-items: center;
+  border-radius: var(--corner);
+}
+button.task:hover {
+  background: rgba(255, 255, 255, 0.7);
 }
 strong {
   font-size: 20px;

@@ -7,11 +7,13 @@ import type { Child } from '../../../contract/index.ts';
 import type { TapState } from '../../../core/rounds/index.ts';
 import ChildPicture from '../../look/ChildPicture.vue';
 
-const { children, stateOf, names } = defineProps<{
+const { children, stateOf, names, over } = defineProps<{
   children: readonly Child[];
   stateOf: (childId: number) => TapState;
   /** With names, for all to read. */
   names: boolean;
+  /** The task that is over and looked back at: its answers can be taken out, and nobody is sent away. */
+  over?: string;
 }>();
 /** Thirty children in sight at once: each takes less room. */
 const isMany = computed(() => children.length > 24);
@@ -28,7 +30,7 @@ const LABEL: Record<TapState, string> = {
   away: 'round.awayChild',
 };
 const tap = (childId: number): void => {
-  if (mode.value === 'away' || stateOf(childId) === 'away') emit('away', childId);
+  if (mode.value === 'away' || (stateOf(childId) === 'away' && over === undefined)) emit('away', childId);
   else emit('missed', childId);
 };
 </script>
@@ -37,10 +39,17 @@ const tap = (childId: number): void => {
   <section class="who">
     <header>
       <div>
-        <h2 class="title-column">{{ t('round.whoMissed') }}</h2>
-        <p v-if="!isMany" class="quiet">{{ t('round.whoMissedHint') }}</p>
+        <h2 class="title-column">
+          {{ over === undefined ? t('round.whoMissed') : t('round.whoMissedThat', { task: over }) }}
+        </h2>
+        <p v-if="!isMany" class="quiet">{{ t(over === undefined ? 'round.whoMissedHint' : 'round.lookBackHint') }}</p>
       </div>
-      <v-btn variant="tonal" :height="44" :title="t('round.allRightKey')" @click="emit('all-right')">
+      <v-btn
+        variant="tonal"
+        :height="44"
+        :title="over === undefined ? t('round.allRightKey') : undefined"
+        @click="emit('all-right')"
+      >
         {{ t('round.allRight') }}
       </v-btn>
       <v-btn
@@ -51,7 +60,7 @@ const tap = (childId: number): void => {
         :class="{ on: mode === 'away' }"
         @click="mode = mode === 'away' ? 'missed' : 'away'"
       >
-        {{ t('round.awayMode') }}
+        {{ t(over === undefined ? 'round.awayMode' : 'round.outMode') }}
       </v-btn>
     </header>
     <ul :class="{ many: isMany }">

@@ -1,0 +1,35 @@
+import type { PostCorrection } from '../../contract/index.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import type { Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { JudgedAnswers } from '../record/judgedAnswers.ts';
+import type { AnswerRepository } from './answerRepository.ts';
+
+interface Parts {
+  readonly answers: AnswerRepository;
+  readonly children: ChildRepository;
+  readonly judged: JudgedAnswers;
+  readonly now: Now;
+}
+
+/** A teacher says otherwise of an answer: the answer stays in the record, and what she says counts. */
+export const createCorrecting =
+  ({ answers, children, judged, now }: Parts) =>
+  /**
+   * @returns the lesson it was answered in; not fresh where the same was sent before
+   * @throws HoppelError unknown-answer, unknown-child of another class, id-taken
+   */
+  ({ id, answerId, says }: PostCorrection): { lessonId: number; fresh: boolean } => {
+    const answer = answers.maybe(answerId);
+    if (answer === undefined) throw new HoppelError('unknown-answer');
+    const { childId, lessonId } = answer;
+    children.one(childId);
+    const before = answers.maybeCorrection(id);
+    if (before !== undefined) {
+      if (before.answerId !== answerId || before.says !== says) throw new HoppelError('id-taken');
+      return { lessonId, fresh: false };
+    }
+    answers.correct({ id, answerId, says, saidAt: now().toISOString() });
+    judged.judgeAnew(childId);
+    return { lessonId, fresh: true };
+  };

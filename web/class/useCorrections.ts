@@ -1,0 +1,25 @@
+import { ref } from 'vue';
+import { v4 as newId } from 'uuid';
+import { CorrectionReply, type PostCorrection } from '../../contract/index.ts';
+import { post } from '../api/client.ts';
+import { problemKey } from '../words/problemWords.ts';
+
+/** What a teacher says of answers afterwards. */
+export const useCorrections = () => {
+  /** Message key of what went wrong last, if anything. */
+  const problem = ref<string>();
+  /** A send that failed is made again with its id, so that nothing is kept twice. */
+  let last: PostCorrection | undefined;
+  const say = async (answerId: string, says: PostCorrection['says']): Promise<void> => {
+    const isAgain = last?.answerId === answerId && last.says === says;
+    last = isAgain ? last! : { id: newId(), answerId, says };
+    try {
+      await post(CorrectionReply, '/record/corrections', last);
+      last = undefined;
+      problem.value = undefined;
+    } catch (error) {
+      problem.value = problemKey(error);
+    }
+  };
+  return { say, problem };
+};
