@@ -37,8 +37,8 @@ afterAll(async () => {
 });
 
 /** Hands a set of three tasks of a kind to Ada and opens it. @returns the tasks */
-const open = async (kind: ItemKind): Promise<readonly Item[]> => {
-  const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times: TIMES });
+const open = async (kind: ItemKind, times = TIMES): Promise<readonly Item[]> => {
+  const id = await handSet(hoppel, [ADA], { what: 'times', kinds: [kind], times });
   await page.driver.get(`${hoppel.url}/station/${ADA}/alone`);
   await page.find(`.task[data-kind="${kind}"]`);
   const { key, tasks } = await practiceOn(page);
@@ -57,15 +57,21 @@ const verdicts = async (kind: ItemKind): Promise<string[]> =>
     .map(({ verdict }) => verdict)
     .reverse();
 
-/** Upright and lying tablets, the smallest and the largest. */
-const SIZES = [
-  [768, 1024],
-  [1366, 768],
-  [1024, 768],
-] as const;
-/** Nothing has to be scrolled to, and every thing to tap is at least 72 px each way, within its place. */
-const fitsEveryTablet = async (): Promise<void> => {
-  for (const [width, height] of SIZES) {
+/** Telephones and tablets, upright and lying. */
+const SIZES = (
+  [
+    [360, 640],
+    [390, 844],
+    [600, 1024],
+    [768, 1024],
+    [768, 1366],
+  ] as const
+).flatMap(([short, long]) => [[short, long] as const, [long, short] as const]);
+/** What a telephone is not, for which there is a narrower measure. */
+const TABLETS = SIZES.filter((sides) => Math.min(...sides) >= 600);
+/** Nothing has to be scrolled to, and every thing to tap is at least 72 px each way (48 on a telephone), within its place. */
+const fits = async (sizes: typeof SIZES): Promise<void> => {
+  for (const [width, height] of sizes) {
     await page.driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
       width,
       height,
@@ -75,19 +81,22 @@ const fitsEveryTablet = async (): Promise<void> => {
     // What is measured again when the page has another size is so a frame later.
     const faults = (): Promise<string[]> =>
       page.driver.executeScript(`
+      const least = Math.min(innerWidth, innerHeight) < 600 ? 47.5 : 71.5;
       const root = document.documentElement;
       const faults = root.scrollHeight > innerHeight || root.scrollWidth > innerWidth ? ['scrolls'] : [];
       for (const button of document.querySelectorAll('.task button')) {
         const { left, top, right, bottom, width, height } = button.getBoundingClientRect();
-        if (width < 71.5 || height < 71.5) faults.push('small: ' + button.outerHTML.slice(0, 90) + ' ' + width + 'x' + height);
+        if (width < least || height < least) faults.push('small: ' + button.outerHTML.slice(0, 90) + ' ' + width + 'x' + height);
         if (left < 0 || top < 0 || right > innerWidth || bottom > innerHeight) faults.push('outside: ' + button.outerHTML.slice(0, 90));
       }
       const boxes = ['.left', '.body', '.right', '.stones'].map((css) => document.querySelector('.task > ' + css).getBoundingClientRect());
       const inside = [...document.querySelectorAll('.body button')].map((one) => one.getBoundingClientRect());
+      const cover = (a, b) => a.left < b.right - 1 && a.right > b.left + 1 && a.top < b.bottom - 1 && a.bottom > b.top + 1;
+      inside.forEach((one, i) => inside.slice(i + 1).forEach((other) => cover(one, other) && faults.push('on each other')));
       for (const box of [boxes[0], boxes[2]]) for (const one of inside)
-        if (one.left < box.right - 1 && one.right > box.left + 1 && one.top < box.bottom - 1 && one.bottom > box.top + 1) faults.push('overlaps');
+        if (cover(one, box)) faults.push('overlaps');
       return faults;`);
-    await soon(faults).toEqual([]);
+    await soon(async () => (await faults()).map((fault) => `${width}x${height} ${fault}`)).toEqual([]);
   }
 };
 
@@ -100,7 +109,7 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
       expect(rightAnswers(items[0]!)).toMatchObject([{ chosen: [expect.any(Number), expect.any(Number)] }]);
     await page.find('.ear');
     await expectNoFault(page.driver);
-    await fitsEveryTablet();
+    await fits(TABLETS);
 
     const tryTwice = async (item: Item, by: By): Promise<void> => {
       const answering = answeringOn(page, by);
@@ -108,7 +117,7 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
       await status('hint');
       expect((await page.text('.message')).length).toBeGreaterThan(5);
       expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
-      if (by === 'touch') await fitsEveryTablet();
+      if (by === 'touch') await fits(SIZES);
       await answering.clear();
       await answering.give(item, rightAnswers(item)[0]!);
       await status('right');
@@ -125,6 +134,11 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
     await page.until('all are stored', async () => (await verdicts(kind)).length === 3);
     await soon(() => verdicts(kind)).toEqual(['wrong', 'right', 'wrong']);
   });
+});
+
+it.each(['read', 'choose-words', 'pair'] as const)('has room for the longest phrases: %s', async (kind) => {
+  await open(kind, [timeOf(12, 45), timeOf(2, 40), timeOf(11, 15)]);
+  await fits(SIZES);
 });
 
 it.each(['set', 'set-free', 'draw'] as const)('hears Done at once after a flick over the clock: %s', async (kind) => {

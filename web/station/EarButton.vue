@@ -21,13 +21,17 @@ const { canSpeak, speak } = useSpeech(() => locale);
 .ear {
   align-self: center;
   flex: none;
-  width: 112px;
-  height: 112px;
+  width: var(--ear, 112px);
+  height: var(--ear, 112px);
   display: grid;
   place-items: center;
   border-radius: 50%;
   background: var(--raised);
   box-shadow: inset 0 0 0 4px var(--plum);
   color: var(--plum);
+}
+.ear :deep(svg) {
+  width: 59%;
+  height: 59%;
 }
 </style>

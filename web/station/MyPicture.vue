@@ -24,13 +24,27 @@ const store = useStationStore();
   align-items: center;
   gap: 14px;
   min-width: 0;
+  min-height: 72px;
   color: var(--ink);
-  font-size: 24px;
+  font-size: min(24px, var(--type, 24px));
   line-height: 1.2;
   text-align: left;
   border-radius: 44px;
 }
+.me :deep(.disc) {
+  zoom: var(--picture, 1);
+}
 strong {
   overflow-wrap: anywhere;
+}
+/* On a telephone the name stands under the picture. */
+@media (max-width: 520px), (max-height: 520px) {
+  .me {
+    flex-direction: column;
+    gap: 2px;
+    font-size: 14px;
+    max-width: 90px;
+    text-align: center;
+  }
 }
 </style>

@@ -60,22 +60,22 @@ const tap = (key: T): void => {
   display: flex;
   flex-wrap: wrap;
   justify-content: center;
-  gap: 14px;
+  gap: var(--gap);
 }
 .tiles.counted {
   display: grid;
   grid-template-columns: repeat(var(--columns), auto);
 }
 .tile {
-  min-width: 76px;
-  min-height: 76px;
-  padding: 8px 14px;
+  min-width: calc(var(--tap) + 2px);
+  min-height: calc(var(--tap) + 2px);
+  padding: 6px min(14px, var(--gap));
   display: grid;
   place-items: center;
   border-radius: var(--corner-board);
   background: var(--raised);
   box-shadow: var(--shadow);
-  font-size: 30px;
+  font-size: var(--type);
   line-height: 1.2;
   font-weight: 700;
   transition: transform 0.3s var(--ease-hop);

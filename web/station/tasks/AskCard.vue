@@ -85,7 +85,7 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
 
 <style scoped>
 .card {
-  padding: 16px 12px 14px;
+  padding: min(16px, var(--gap)) 8px;
   display: grid;
   justify-items: center;
   gap: 4px;
@@ -95,11 +95,13 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
   text-align: center;
 }
 .icon {
+  max-width: calc(var(--tap) * 1.15);
+  height: auto;
   color: var(--plum);
   animation: nudge 1.6s ease-in-out 2;
 }
 .digits {
-  font-size: clamp(52px, 6.6vw, 86px);
+  font-size: var(--digits);
   line-height: 1.1;
 }
 .of-hour {
@@ -109,12 +111,12 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
   color: var(--minute-text);
 }
 .said {
-  font-size: 22px;
+  font-size: var(--say-type);
   line-height: 1.3;
   text-wrap: balance;
 }
 .said.large {
-  font-size: 34px;
+  font-size: calc(var(--say-type) * 1.5);
   font-weight: 700;
 }
 @keyframes nudge {

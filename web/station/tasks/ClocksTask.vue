@@ -23,6 +23,7 @@ defineExpose({ undo: tiles.undo });
   <AnswerTiles
     v-slot="{ option }"
     class="clocks"
+    :style="{ '--count': options.length }"
     :options="options"
     :chosen="tiles.chosen()"
     several
@@ -38,14 +39,15 @@ defineExpose({ undo: tiles.undo });
 
 <style scoped>
 .clocks :deep(.tile) {
-  width: min(31vh, 26vw);
+  width: min(46cqw, 46cqh);
   aspect-ratio: 1;
-  padding: 12px;
+  padding: min(12px, var(--gap));
   border-radius: 50%;
 }
-@media (orientation: portrait) {
+/* All in a row where there is more width than height. */
+@container (min-aspect-ratio: 1.5) {
   .clocks :deep(.tile) {
-    width: min(22vh, 40vw);
+    width: min((100cqw - (var(--count) - 1) * var(--gap)) / var(--count) - 1px, 92cqh);
   }
 }
 </style>

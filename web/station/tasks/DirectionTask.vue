@@ -49,12 +49,7 @@ defineExpose({ undo: tiles.undo });
 <style scoped>
 .way {
   display: block;
-  width: min(20vw, 44vh);
-}
-@media (orientation: portrait) {
-  .way {
-    width: min(40vw, 26vh);
-  }
+  width: min(38cqw, 80cqh);
 }
 .arrow {
   animation: turn 5s linear infinite;

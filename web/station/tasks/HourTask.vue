@@ -34,6 +34,6 @@ defineExpose({ undo: tiles.undo });
 <style scoped>
 .hour :deep(.tiles) {
   max-width: 520px;
-  gap: 10px;
+  gap: min(10px, var(--gap));
 }
 </style>

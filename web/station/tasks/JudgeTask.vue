@@ -77,8 +77,12 @@ defineExpose({ undo: tiles.undo });
   cursor: pointer;
 }
 .sayings :deep(.tile) {
-  min-width: 116px;
-  min-height: 116px;
+  min-width: calc(1.55 * var(--tap));
+  min-height: calc(1.55 * var(--tap));
+}
+.sayings :deep(svg) {
+  max-width: calc(1.3 * var(--tap));
+  height: auto;
 }
 .sayings :deep(.numerals :is(.hand, .cap, .pin)),
 .sayings :deep(.hands :is(.numerals, .tick)) {

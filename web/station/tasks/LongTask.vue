@@ -57,6 +57,6 @@ defineExpose({ undo: tiles.undo });
   object-fit: contain;
 }
 .units :deep(.tile) {
-  min-width: 140px;
+  min-width: min(140px, 1.9 * var(--tap));
 }
 </style>

@@ -50,26 +50,26 @@ defineExpose({ undo: () => choose(laid.value.slice(0, -1)) });
 <style scoped>
 .events :deep(.tile) {
   position: relative;
-  width: min(36vw, 240px);
-  padding: 10px;
+  width: min(46cqw, 240px);
+  padding: min(10px, var(--gap));
 }
 img {
-  width: min(19vh, 130px);
-  height: min(19vh, 130px);
+  width: min(20cqh, 130px);
+  height: min(20cqh, 130px);
 }
 .event {
-  font-size: 22px;
+  font-size: var(--say-type);
 }
 .number {
   position: absolute;
   left: 10px;
   top: 6px;
-  min-width: 44px;
-  min-height: 44px;
+  min-width: calc(var(--tap) * 0.6);
+  min-height: calc(var(--tap) * 0.6);
   display: grid;
   place-items: center;
   border-radius: 50%;
   background: var(--sand);
-  font-size: 28px;
+  font-size: calc(var(--type) * 0.93);
 }
 </style>

@@ -142,20 +142,20 @@ defineExpose({
   height: 100%;
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto auto;
-  gap: 10px;
+  gap: min(10px, var(--gap));
 }
 .rows {
   min-height: 0;
   display: grid;
   grid-template-rows: repeat(3, minmax(0, 1fr));
-  gap: 8px;
+  gap: min(8px, var(--gap));
 }
 li {
   min-height: 0;
   display: grid;
-  grid-template: minmax(0, 1fr) / minmax(90px, 150px) 1fr 1.4fr;
+  grid-template: minmax(0, 1fr) / minmax(min(90px, 22%), 150px) minmax(0, 1fr) minmax(0, 1.4fr);
   align-items: center;
-  gap: 12px;
+  gap: min(12px, var(--gap));
 }
 /* The rows share the height there is; a clock takes what its row has. */
 .clock {
@@ -171,7 +171,7 @@ li.again {
   background: rgba(233, 178, 60, 0.35);
 }
 .slot {
-  min-height: 76px;
+  min-height: calc(var(--tap) + 2px);
   border-radius: var(--corner-board);
 }
 .slot .piece {
@@ -192,13 +192,13 @@ li.again {
   display: none;
 }
 .piece {
-  min-height: 74px;
-  min-width: 110px;
-  padding: 4px 14px;
+  min-height: var(--tap);
+  min-width: min(110px, 1.48 * var(--tap));
+  padding: 4px min(14px, var(--gap));
   border-radius: var(--corner-board);
   background: var(--raised);
   box-shadow: var(--shadow);
-  font-size: 26px;
+  font-size: calc(var(--type) * 0.87);
   line-height: 1.15;
   font-weight: 700;
   touch-action: none;
@@ -207,9 +207,9 @@ li.again {
   box-shadow: inset 0 0 0 6px var(--plum);
 }
 .list {
-  min-height: 78px;
+  min-height: calc(var(--tap) + 4px);
   display: flex;
   justify-content: center;
-  gap: 12px;
+  gap: min(12px, var(--gap));
 }
 </style>

@@ -40,11 +40,11 @@ defineExpose({ undo: tiles.undo });
 
 <style scoped>
 .parts {
-  gap: 18px;
+  gap: min(18px, var(--gap));
 }
 .parts :deep(.tile) {
   border-radius: 50%;
-  padding: 14px;
+  padding: min(14px, 2cqmin);
 }
 /* All but the one part steps back. */
 .parts :deep(.small-clock :is(.rim, .tick, .numerals, .hand, .cap, .pin)) {
@@ -61,7 +61,8 @@ defineExpose({ undo: tiles.undo });
   opacity: 1;
 }
 .parts :deep(.small-clock) {
-  max-width: 24vh;
+  width: min(40cqw, 38cqh);
+  max-width: 190px;
   height: auto;
 }
 </style>

@@ -123,10 +123,22 @@ onMounted(
 </template>
 
 <style scoped>
+/* Sizes that all kinds of task go by. A finger of five needs 72 px; on a telephone lent for practice there is room for 48. */
 .task {
+  --tap: 74px;
+  --tap-gap: 8px;
+  --gap: 14px;
+  --type: 30px;
+  --say-type: 22px;
+  --picture: 1;
+  --ear: 112px;
+  --done: min(208px, 17vw);
+  --digits: clamp(52px, 6.6vw, 86px);
+  --clock-share: 50%;
+  --laid: 76px;
   height: 100%;
   display: grid;
-  grid-template: 1fr auto / clamp(190px, 22vw, 290px) minmax(0, 1fr) clamp(160px, 19vw, 250px);
+  grid-template: minmax(0, 1fr) auto / clamp(190px, 22vw, 290px) minmax(0, 1fr) clamp(160px, 19vw, 250px);
   grid-template-areas: 'left body right' 'stones stones stones';
   gap: 0 min(24px, 1.6vw);
   padding: 24px min(32px, 2.4vw) 16px;
@@ -136,20 +148,23 @@ onMounted(
   display: flex;
   flex-direction: column;
   gap: 26px;
+  min-width: 0;
 }
 .undo {
+  flex: none;
   align-self: center;
   display: grid;
   place-items: center;
   border-radius: 50%;
   background: var(--raised);
-  width: 80px;
-  height: 80px;
+  width: calc(var(--tap) + 6px);
+  height: calc(var(--tap) + 6px);
 }
 .body {
   grid-area: body;
   min-width: 0;
   min-height: 0;
+  container-type: size;
   display: grid;
   place-items: center;
 }
@@ -162,14 +177,15 @@ onMounted(
   gap: 28px;
 }
 .done {
-  width: min(208px, 17vw);
-  min-width: 150px;
+  flex: none;
+  width: var(--done);
+  min-width: var(--done-least, 150px);
   aspect-ratio: 1;
   border-radius: 50%;
   background: var(--plum);
   color: #fff;
   font-weight: 700;
-  font-size: 28px;
+  font-size: var(--done-type, 28px);
   line-height: 1.2;
   display: grid;
   place-content: center;
@@ -187,6 +203,9 @@ onMounted(
 }
 .done svg {
   fill: #fff;
+  max-width: 60%;
+  height: auto;
+  justify-self: center;
 }
 .hop {
   fill: none;
@@ -200,8 +219,13 @@ onMounted(
   justify-items: center;
   text-align: center;
   gap: 8px;
-  font-size: 28px;
+  font-size: var(--done-type, 28px);
   font-weight: 700;
+}
+.state svg {
+  width: var(--ear);
+  max-width: 96px;
+  height: auto;
 }
 .rock {
   fill: var(--moss-7);
@@ -223,13 +247,13 @@ onMounted(
 }
 .message {
   text-align: center;
-  font-size: 22px;
-  line-height: 1.35;
+  font-size: var(--say-type);
+  line-height: 1.3;
 }
 .stones {
   grid-area: stones;
   justify-self: center;
-  height: 118px;
+  height: var(--path, 118px);
   max-width: 100%;
 }
 @media (orientation: portrait) {
@@ -255,6 +279,82 @@ onMounted(
   }
   .right {
     justify-content: center;
+  }
+}
+/* A small tablet that lies: less beside the task, and the path is a narrow one. */
+@media (orientation: landscape) and (max-height: 700px) {
+  .task {
+    --path: 64px;
+    --gap: 8px;
+    --type: 25px;
+    --say-type: 18px;
+    --picture: 0.76;
+    --ear: 84px;
+    --done: 124px;
+    --done-least: 0;
+    --done-type: 22px;
+    --digits: 46px;
+    --laid: 60px;
+    grid-template-columns: 164px minmax(0, 1fr) 128px;
+    gap: 0 14px;
+    padding: 12px 16px 8px;
+  }
+  .left,
+  .right {
+    gap: 14px;
+  }
+}
+@media (orientation: portrait) and (max-width: 700px) {
+  .task {
+    --path: 84px;
+    --done: 124px;
+    --done-least: 0;
+    --done-type: 22px;
+    --picture: 0.76;
+    --ear: 84px;
+    --say-type: 18px;
+    --digits: 52px;
+    padding: 12px;
+  }
+}
+/* A telephone. */
+@media (max-width: 520px), (max-height: 520px) {
+  .task {
+    --tap: 48px;
+    --tap-gap: 6px;
+    --gap: 6px;
+    --type: 20px;
+    --say-type: 15px;
+    --picture: 0.6;
+    --ear: 56px;
+    --done: 84px;
+    --done-least: 0;
+    --done-type: 16px;
+    --digits: 34px;
+    --laid: 46px;
+    --clock-share: 40%;
+    --path: 44px;
+    gap: 6px;
+    padding: 8px;
+  }
+  .left,
+  .right {
+    gap: 8px;
+  }
+  .right {
+    flex-wrap: nowrap;
+  }
+}
+@media (max-height: 520px) and (orientation: landscape) {
+  .task {
+    --path: 0;
+    --type: 16px;
+    --laid: 38px;
+    --clock-share: 38%;
+    grid-template-columns: 116px minmax(0, 1fr) 100px;
+  }
+  .stones {
+    display: none;
   }
 }
 </style>

@@ -20,7 +20,7 @@
   flex-direction: column;
   align-items: center;
   justify-content: center;
-  gap: 14px;
+  gap: var(--gap);
 }
 .clock {
   flex: 1 1 0;
@@ -41,7 +41,7 @@
   .clock {
     flex: 0 1 auto;
     height: auto;
-    width: min(50%, 100cqh);
+    width: min(var(--clock-share), 100cqh);
   }
   .work {
     flex: 1 1 0;

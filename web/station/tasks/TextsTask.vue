@@ -38,11 +38,11 @@ defineExpose({ undo: tiles.undo });
 
 <style scoped>
 .texts :deep(.tile) {
-  min-width: 190px;
-  font-size: 28px;
+  min-width: min(190px, 2.55 * var(--tap));
+  font-size: calc(var(--type) * 0.93);
 }
 .several :deep(.tile) {
-  min-width: 132px;
-  font-size: 27px;
+  min-width: min(132px, 1.8 * var(--tap));
+  font-size: calc(var(--type) * 0.9);
 }
 </style>

@@ -60,12 +60,13 @@ defineExpose({ undo });
 .builder {
   display: grid;
   justify-items: center;
-  gap: 12px;
+  gap: min(12px, var(--gap));
+  width: 100%;
 }
 .laid {
-  min-width: 260px;
-  min-height: 76px;
-  padding: 6px 16px;
+  min-width: min(260px, 90%);
+  min-height: var(--laid);
+  padding: 4px 16px;
   display: flex;
   align-items: center;
   justify-content: center;
@@ -73,7 +74,7 @@ defineExpose({ undo });
   border-radius: var(--corner-board);
   background: var(--raised);
   box-shadow: var(--shadow);
-  font-size: 36px;
+  font-size: calc(var(--type) * 1.2);
   font-weight: 700;
 }
 .laid.right {
@@ -87,29 +88,31 @@ defineExpose({ undo });
   display: flex;
   flex-wrap: wrap;
   justify-content: center;
-  gap: 12px;
+  gap: var(--tap-gap);
 }
 button {
-  min-width: 74px;
-  min-height: 74px;
+  min-width: var(--tap);
+  min-height: var(--tap);
   border-radius: 16px;
   background: var(--raised);
   box-shadow: var(--shadow);
-  font-size: 30px;
+  font-size: var(--type);
   font-weight: 700;
 }
 .word {
-  padding: 0 24px;
+  padding: 0 min(24px, 1.6 * var(--gap));
   color: var(--plum);
 }
 .numbers {
   display: grid;
-  grid-template-columns: repeat(6, minmax(74px, 80px));
-  gap: 8px;
+  /* As many beside each other as there is room for: six at most, in four rows at least where it is narrow. */
+  grid-template-columns: repeat(auto-fit, minmax(var(--tap), 1fr));
+  width: min(100%, 6 * 80px + 5 * var(--tap-gap));
+  gap: var(--tap-gap);
 }
 @container (min-aspect-ratio: 1.12) {
   .numbers {
-    grid-template-columns: repeat(4, minmax(74px, 80px));
+    width: min(100%, 4 * 80px + 3 * var(--tap-gap));
   }
 }
 </style>

@@ -19,6 +19,10 @@ const SIZE: Readonly<Record<Unit, number>> = { second: 70, minute: 84, hour: 108
 </template>
 
 <style scoped>
+svg {
+  max-width: 22cqmin;
+  height: auto;
+}
 .face {
   fill: var(--raised);
   stroke: var(--ink);

@@ -71,11 +71,12 @@ defineExpose({ undo: erase });
 .pad {
   display: grid;
   justify-items: center;
-  gap: 12px;
+  gap: min(12px, var(--gap));
+  width: 100%;
 }
 .display {
-  min-width: 240px;
-  min-height: 76px;
+  min-width: min(240px, 90%);
+  min-height: var(--laid);
   padding: 0 18px;
   border-radius: var(--corner-board);
   background: var(--raised);
@@ -83,7 +84,7 @@ defineExpose({ undo: erase });
   display: flex;
   justify-content: center;
   align-items: center;
-  font-size: 54px;
+  font-size: calc(var(--laid) * 0.7);
   line-height: 1.2;
   font-weight: 700;
 }
@@ -99,22 +100,22 @@ defineExpose({ undo: erase });
 }
 .keys {
   display: grid;
-  grid-template-columns: repeat(6, minmax(74px, 84px));
-  gap: 8px;
+  grid-template-columns: repeat(6, minmax(var(--tap), 84px));
+  gap: var(--tap-gap);
 }
 .keys button {
-  min-height: 74px;
+  min-height: var(--tap);
   display: grid;
   place-items: center;
   border-radius: 16px;
   background: var(--raised);
   box-shadow: var(--shadow);
-  font-size: 34px;
+  font-size: calc(var(--type) * 1.13);
   font-weight: 700;
 }
 .keys .colon {
   color: var(--plum);
-  font-size: 42px;
+  font-size: calc(var(--type) * 1.4);
 }
 .keys .lit {
   background: var(--sun);
@@ -123,7 +124,7 @@ defineExpose({ undo: erase });
 /* Beside the clock the pad is higher than wide. */
 @container (min-aspect-ratio: 1.12) {
   .keys {
-    grid-template-columns: repeat(3, minmax(74px, 84px));
+    grid-template-columns: repeat(3, minmax(var(--tap), 84px));
   }
 }
 </style>

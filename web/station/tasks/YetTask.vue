@@ -41,7 +41,7 @@ defineExpose({ undo: tiles.undo });
 
 <style scoped>
 .yet :deep(.tile) {
-  min-width: 160px;
-  min-height: 130px;
+  min-width: min(160px, 2 * var(--tap));
+  min-height: calc(1.6 * var(--tap));
 }
 </style>
