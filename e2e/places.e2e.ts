@@ -4,6 +4,7 @@ import { timeOf } from '../core/clock/index.ts';
 import type { Item } from '../core/items/index.ts';
 import { predict } from '../core/misconceptions/index.ts';
 import { expectNoFault } from './support/axe.ts';
+import { expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { onPage, type Page } from './support/page.ts';
@@ -57,6 +58,13 @@ describe('every place of Hoppel', () => {
       'return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]',
     );
     expect(overflow).toEqual([800, 1280]);
+  });
+
+  it.each(places)('%s runs off nowhere at twice its size', async (path, words) => {
+    await giveSize(page.driver, 640, 400);
+    await open(path, words);
+    await expectNothingRunsOff(page.driver);
+    await giveBackSize(page.driver);
   });
 
   it('asks nothing of any machine but its own, on any of them, and no page reports a fault', async () => {

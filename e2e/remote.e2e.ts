@@ -4,6 +4,7 @@ import type { Settings } from '../contract/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { NETWORK_NAMES } from './support/chromium.ts';
+import { expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { journey } from './support/journey.ts';
@@ -49,6 +50,7 @@ describe('a remote', () => {
     await phone.driver.get(`${hoppel.url.replace('localhost', NAME)}/remote`);
     await phone.says('Remote for the board');
     await expectNoFault(phoneBrowser.driver);
+    await expectNothingRunsOff(phoneBrowser.driver);
     await (await phone.find('#remote-code')).sendKeys('12');
     await phone.tap('Join');
     await phone.says('That is not the code on the board.');
@@ -85,6 +87,7 @@ describe('a remote', () => {
     await tap('[data-do="back"]');
     await saysAt('say', 'What time is it?');
     await expectNoFault(phoneBrowser.driver);
+    await expectNothingRunsOff(phoneBrowser.driver);
   });
 
   step('puts lenses over the clock; what the board does itself is on the remote too', async () => {
@@ -153,6 +156,10 @@ describe('a remote', () => {
     await teacher.tap('Cleo: had it');
     await phone.until('Cleo too', async () => (await phone.attribute('[data-child="3"]', 'aria-pressed')) === 'true');
     await expectNoFault(phoneBrowser.driver);
+    await expectNothingRunsOff(phoneBrowser.driver);
+    await giveSize(boardBrowser.driver, 640, 400);
+    await expectNothingRunsOff(boardBrowser.driver);
+    await giveBackSize(boardBrowser.driver);
     await tap('[data-do="next"]');
     await saysAt('place', '2 of 7 · ask');
     const { round } = (await (await fetch(`${hoppel.url}/api/board`)).json()) as { round: { id: string } };

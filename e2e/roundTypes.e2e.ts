@@ -3,7 +3,9 @@ import { Key } from 'selenium-webdriver';
 import type { Round } from '../contract/index.ts';
 import { v4 as newId } from 'uuid';
 import { showsTime } from '../core/items/index.ts';
-import { ROUND_TASKS, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
+import { ROUND_TASKS, judgedPhrase, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
+import { sentence } from '../core/wording/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { handsStandAt, tapByTouch } from './support/page.ts';
@@ -74,6 +76,7 @@ const ASKS: Readonly<Record<RoundTask, RegExp>> = {
   'write-digital': /Write it in digits\./,
   'choose-clock': /Which clock shows\s+3 o’clock/,
   yet: /Is it\s+3 o’clock\s+yet\?/,
+  'judge-clock': /Can a clock look like this\?/,
 };
 
 describe('a round of every kind of task', () => {
@@ -82,21 +85,21 @@ describe('a round of every kind of task', () => {
     async (task) => {
       for (const by of ['mouse', 'finger'] as const) expect((await pickRound(task, by)).entries).toHaveLength(2);
       const { entries } = await pickRound(task, 'keys');
-      expect(entries.map(({ item }) => [item.kind, item.kind === 'yet' ? item.target : timeAsked(item)])).toEqual([
-        [task, 180],
-        [task, 480],
-      ]);
+      expect(entries.map(({ item }) => item.kind)).toEqual([task, task]);
+      if (task !== 'judge-clock')
+        expect(entries.map(({ item }) => (item.kind === 'yet' ? item.target : timeAsked(item)))).toEqual([180, 480]);
       const { item } = entries[0]!;
       expect((await page.text('.task')).replaceAll('\n', ' ')).toMatch(ASKS[task]);
       if (task === 'choose-clock') {
         await page.shows('.choices .judged', 3);
         await page.shows('.choices .right', 0);
-      } else expect((await page.all('.board .geared .hand')).length > 0).toBe(showsClock(item));
+      } else if (task === 'judge-clock') await page.shows('.board svg.judged', 1);
+      else expect((await page.all('.board .geared .hand')).length > 0).toBe(showsClock(item));
       await next('think');
       await page.find('.think');
       await next('show');
       await next('reveal');
-      if (task === 'choose-clock' || task === 'yet') {
+      if (task === 'choose-clock' || task === 'yet' || task === 'judge-clock') {
         await page.find('.one-answer .lid');
         await page.press(' ');
         await page.find('.one-answer .answer');
@@ -107,6 +110,9 @@ describe('a round of every kind of task', () => {
             ),
           );
           expect(right).toEqual(item.options.map((picture) => showsTime(picture, timeAsked(item))));
+        } else if (item.kind === 'judge-clock') {
+          const words = sentence(judgedPhrase(item.clock), DEFAULT_CONVENTIONS);
+          await soon(() => page.text('.one-answer .answer')).toBe(words);
         } else await soon(() => page.text('.one-answer .answer')).toMatch(/^(Yes|Not yet|It was)/);
       } else {
         for (let card = 0; card < 3; card++) await page.press(' ');
@@ -360,6 +366,27 @@ describe('how a round is run', () => {
       if (index === 0) await expectNoFault(browser.driver);
       await page.press(' ');
     }
+  });
+
+  it('the ticket of a lesson about judging clocks asks for a judgement of each', async () => {
+    await endRound();
+    const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      lessons: { key: string; number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+    };
+    const lesson = lessons.find(({ key }) => key === 'judge-clock')!;
+    const at = lesson.segments.findIndex(({ kind }) => kind === 'ticket');
+    await page.driver.get(`${hoppel.url}/board/${lesson.number}?segment=${at}`);
+    await page.find('.board svg.judged');
+    await page.press('g');
+    await (await page.find(`.round-tray [data-part="${at}"]`)).click();
+    await phase('ask');
+    const { entries } = await ofRound();
+    expect(entries.length).toBeGreaterThan(3);
+    expect(new Set(entries.map(({ item }) => item.kind))).toEqual(new Set(['judge-clock']));
+    await page.press('e');
+    await phase('done');
+    await page.shows('.done svg.judged', entries.length);
+    await expectNoFault(browser.driver);
   });
 
   it('a lesson about the hour hand asks with that hand alone, and has one answer', async () => {

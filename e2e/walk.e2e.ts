@@ -59,7 +59,7 @@ describe('a lesson from the desk to the record', () => {
   const ofRound = async (): Promise<Round & { times: DialTime[] }> => {
     const response = await fetch(`${hoppel.url}/api/board`);
     const { round } = (await response.json()) as { round: Round };
-    return { ...round, times: round.entries.map(({ item }) => timeAsked(item)) };
+    return { ...round, times: round.entries.map(({ item }) => timeAsked(item)!) };
   };
 
   step('shows today’s lesson with its sentence, words, things and what the last check said', async () => {

@@ -50,7 +50,7 @@ interface KindData {
   /** Seconds a child needs for it on its own. */
   readonly seconds: number;
   /** What a round asks it as; null where a whole class cannot be given it at once. */
-  readonly round: 'read' | 'set' | 'draw' | 'write-digital' | 'choose-clock' | 'yet' | null;
+  readonly round: 'read' | 'set' | 'draw' | 'write-digital' | 'choose-clock' | 'yet' | 'judge-clock' | null;
   /** Can a teacher hand it out for times that were picked? */
   readonly handedOut: boolean;
   /** The kind it is printed as, where a pencil cannot do what fingers do: hands are drawn, what is said is written. */
@@ -133,7 +133,7 @@ export const KINDS = {
   'choose-writings': { ...USUAL, answers: ['choice'], doing: 'match' },
   pair: { ...USUAL, answers: ['pairs'], doing: 'mix', seconds: 90, laidOut: 'word-cards' },
   yet: { ...USUAL, answers: ['yes-no'], doing: 'read', round: 'yet', handedOut: true },
-  'judge-clock': { ...USUAL, answers: ['judgement'], doing: 'judge', seconds: 45 },
+  'judge-clock': { ...USUAL, answers: ['judgement'], doing: 'judge', seconds: 45, round: 'judge-clock' },
   'mend-clock': { ...USUAL, answers: ['hands'], doing: 'judge', bothHands: true, printedAs: 'draw' },
   'how-long': { ...USUAL, answers: ['unit'], doing: 'how-long', timed: false, laidOut: 'day-pictures' },
   'day-order': { ...USUAL, answers: ['order'], doing: 'order', timed: false, seconds: 90, laidOut: 'day-pictures' },

@@ -20,7 +20,7 @@ export {
   type RoundPhase,
   type RoundPlace,
 } from './round.ts';
-export { revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
+export { judgedPhrase, revealedParts, roundPhrase, sentenceOfCards } from './sentences.ts';
 export { TAP_STATES, tapStateBefore, tapStateNow, tapsToKeep, type Tap, type TapState } from './taps.ts';
 export {
   REVEAL_STEPS,
@@ -31,6 +31,7 @@ export {
   revealSteps,
   showsClock,
   timeAsked,
+  type TimedRoundItem,
   type RoundItem,
   type RoundKind,
   type RoundTask,

@@ -45,7 +45,7 @@ const after = (round: MovingRound, move: RoundMove, missed = false): MovingRound
 const next = (round: MovingRound, times = 1): MovingRound =>
   times === 0 ? round : next(after(round, 'next'), times - 1);
 const placeOf = ({ index, phase, revealed, replays }: MovingRound) => ({ index, phase, revealed, replays });
-const hoursOf = ({ entries }: Pick<MovingRound, 'entries'>) => entries.map(({ item }) => timeAsked(item) / 60 || 12);
+const hoursOf = ({ entries }: Pick<MovingRound, 'entries'>) => entries.map(({ item }) => timeAsked(item)! / 60 || 12);
 
 describe('a round', () => {
   it('goes ask, think, show, reveal card by card, who missed, and on to the next', () => {
@@ -132,7 +132,7 @@ describe('a round', () => {
           expect(end.revealed).toBeLessThanOrEqual(revealSteps(end.entries[end.index]!.item));
           const hours = hoursOf(end);
           for (const hour of hours) expect(hours.filter((other) => other === hour).length).toBeLessThanOrEqual(2);
-          expect(new Set([...hours, ...end.spares.map((item) => timeAsked(item) / 60)]).size).toBe(8);
+          expect(new Set([...hours, ...end.spares.map((item) => timeAsked(item)! / 60)]).size).toBe(8);
           if (!repeatMissed) expect(end.entries.every(({ origin }) => origin !== 'again')).toBe(true);
         },
       ),

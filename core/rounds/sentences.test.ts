@@ -32,8 +32,16 @@ describe('what the teacher says in a round', () => {
     [{ kind: 'write-digital', shown: halfPastFour }, 'Write it in digits.'],
     [{ kind: 'choose-clock', shown: timeOf(3), options: [pictureAt(timeOf(3))] }, 'Which clock shows 3 o’clock?'],
     [yet(3, 4), 'Is it 4 o’clock yet?'],
+    [{ kind: 'judge-clock', clock: pictureAt(timeOf(3)) }, 'Can a clock look like this?'],
   ] as [RoundItem, string][])('asks %j', (item, expected) => {
     expect(sentence(askPhrase(item, usual), usual).replace('four', '4').replace('three', '3')).toBe(expected);
+  });
+  it('says of a clock to be judged that it can be, or what is wrong with it', () => {
+    const right = pictureAt(timeOf(3));
+    expect(said({ kind: 'judge-clock', clock: right }, 'reveal', 1)).toBe('This clock is right.');
+    expect(said({ kind: 'judge-clock', clock: { ...right, equalLength: true } }, 'reveal', 1)).toMatch(
+      /same|length|long/,
+    );
   });
   it('asks until an answer is shown: before that nothing gives it away', () => {
     for (const phase of ['ask', 'think', 'show', 'reveal'] as const) expect(said(read, phase)).toBe('What time is it?');

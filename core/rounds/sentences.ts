@@ -1,4 +1,4 @@
-import { hasCome } from '../items/index.ts';
+import { faultsOf, hasCome, type ClockPicture } from '../items/index.ts';
 import { readingOrder, readingSteps, say, type Phrase, type StepPart } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { askPhrase } from '../asking/index.ts';
@@ -14,11 +14,17 @@ const yetPhrase = ({ shown, target }: Extract<RoundItem, { kind: 'yet' }>, conve
   };
 };
 
+/** Can a clock look like this? It can, or what is wrong with it. */
+export const judgedPhrase = (picture: ClockPicture): Phrase => {
+  const [fault] = faultsOf(picture);
+  return { key: fault === undefined ? 'clock.possible' : `clock.faults.${fault}`, values: {} };
+};
+
 /** Cards that are open after some steps of a reveal. */
 export const revealedParts = (item: RoundItem, revealed: number, conventions: Conventions): readonly StepPart[] => {
   if (revealed === 0) return [];
   if (item.kind === 'hour-hand') return ['hour'];
-  if (item.kind === 'yet' || item.kind === 'choose-clock') return ['whole'];
+  if (item.kind === 'yet' || item.kind === 'choose-clock' || item.kind === 'judge-clock') return ['whole'];
   return readingOrder(conventions).slice(0, revealed);
 };
 
@@ -44,6 +50,7 @@ export const roundPhrase = (
   const isShown = (phase === 'reveal' && revealed > 0) || phase === 'missed' || phase === 'done';
   if (!isShown) return askPhrase(item, conventions);
   if (item.kind === 'yet') return yetPhrase(item, conventions);
+  if (item.kind === 'judge-clock') return judgedPhrase(item.clock);
   const parts = phase === 'reveal' ? revealedParts(item, revealed, conventions) : (['whole'] as const);
   return sentenceOfCards(timeAsked(item), item.kind === 'hour-hand' ? ['hour'] : parts, conventions)!;
 };

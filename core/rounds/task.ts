@@ -8,7 +8,7 @@ export type RoundKind = {
 export const ROUND_KINDS = ITEM_KINDS.filter((kind): kind is RoundKind => KINDS[kind].round !== null);
 export type RoundItem = ItemOf<RoundKind>;
 
-/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, draw it, write it, which clock, is it yet. */
+/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, draw it, write it, which clock, is it yet, can it be. */
 export const ROUND_TASKS = [
   'read',
   'set',
@@ -16,6 +16,7 @@ export const ROUND_TASKS = [
   'write-digital',
   'choose-clock',
   'yet',
+  'judge-clock',
 ] as const satisfies readonly RoundKind[];
 export type RoundTask = (typeof ROUND_TASKS)[number];
 
@@ -25,15 +26,23 @@ export const askedAs = ({ kind }: RoundItem): RoundTask => KINDS[kind].round;
 /** Can an item be asked in a round? */
 export const isRoundItem = (item: Item): item is RoundItem => KINDS[item.kind].round !== null;
 
-/** The time a round item is about. */
-export const timeAsked = (item: RoundItem): DialTime => timeOfItem(item)!;
+/** A round item that is about one time: all but a clock to be judged, which may show none. */
+export type TimedRoundItem = Exclude<RoundItem, { readonly kind: 'judge-clock' }>;
+
+/** The time a round item is about; none where a clock is to be judged. */
+export function timeAsked(item: TimedRoundItem): DialTime;
+export function timeAsked(item: RoundItem): DialTime | undefined;
+export function timeAsked(item: RoundItem): DialTime | undefined {
+  return timeOfItem(item);
+}
 
 /** Does the board show the clock's hands while children think? In the others showing them would be the answer. */
-export const showsClock = (item: RoundItem): boolean => ['read', 'write-digital', 'yet'].includes(askedAs(item));
+export const showsClock = (item: RoundItem): boolean =>
+  ['read', 'write-digital', 'yet', 'judge-clock'].includes(askedAs(item));
 
 /** Cards that open in a reveal: one hand, the other, the whole time. */
 export const REVEAL_STEPS = 3;
 
 /** Steps of the reveal of an item: three cards, or one answer where there is only one to see. */
 export const revealSteps = (item: RoundItem): number =>
-  item.kind === 'choose-clock' || item.kind === 'yet' || item.kind === 'hour-hand' ? 1 : REVEAL_STEPS;
+  (['choose-clock', 'yet', 'hour-hand', 'judge-clock'] as RoundKind[]).includes(item.kind) ? 1 : REVEAL_STEPS;

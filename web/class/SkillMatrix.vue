@@ -86,6 +86,7 @@ const reason = (child: Child): string => {
               <span class="disc"><ChildPicture :picture="child.picture" :px="crowded ? 17 : 23" /></span>
               <span class="name">{{ child.name }}</span>
             </router-link>
+            <span v-if="reason(child)" class="below">{{ reason(child) }}</span>
           </th>
           <td v-for="skill in CLASS_SKILLS" :key="skill" :class="{ first: startsGroup(skill) }">
             <DialGlyph v-bind="cell(child, skill)" class="dial" />
@@ -101,12 +102,15 @@ const reason = (child: Child): string => {
 header {
   display: flex;
   align-items: center;
+  flex-wrap: wrap;
   justify-content: space-between;
+  gap: 2px 18px;
   margin-bottom: 4px;
 }
 .legend {
   display: flex;
-  gap: 18px;
+  flex-wrap: wrap;
+  gap: 2px 18px;
 }
 .legend li {
   display: flex;
@@ -200,6 +204,31 @@ tbody a {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.below {
+  display: none;
+}
+/* Where there is no room beside the dials, the reason stands under the name. */
+@media (max-width: 720px) {
+  th.reason,
+  td.reason {
+    visibility: hidden;
+  }
+  tbody td {
+    vertical-align: top;
+  }
+  .dial {
+    margin-top: 2px;
+  }
+  .below {
+    display: block;
+    position: relative;
+    z-index: 1;
+    width: max-content;
+    padding-left: 36px;
+    font-size: 14px;
+    font-weight: 400;
+  }
 }
 .crowded {
   max-height: calc(100vh - 196px);

@@ -94,7 +94,15 @@ const hardest = computed(() =>
 }
 @media (max-width: 1080px) {
   .class {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 720px) {
+  .class {
+    padding: 8px;
+  }
+  .table {
+    padding: 10px 6px;
   }
 }
 </style>

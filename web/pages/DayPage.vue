@@ -219,7 +219,16 @@ aside {
 }
 @media (max-width: 900px) {
   .page {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+    padding: 8px 16px;
+  }
+  .list li {
+    flex-wrap: wrap;
+    gap: 4px 10px;
+    padding: 4px 0;
+  }
+  aside {
+    padding-top: 0;
   }
 }
 </style>

@@ -45,7 +45,8 @@ const join = async (): Promise<void> => {
   min-height: 100vh;
   padding: 24px;
   display: grid;
-  place-content: center;
+  grid-template-columns: minmax(0, 1fr);
+  align-content: center;
   gap: 16px;
   max-width: 420px;
   margin: auto;
@@ -55,6 +56,7 @@ form {
   gap: 10px;
 }
 input {
+  width: 100%;
   height: 64px;
   font-size: 32px;
   text-align: center;

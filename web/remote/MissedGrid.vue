@@ -38,6 +38,7 @@ const stateOf = (childId: number): string => states.find((one) => one.childId ==
 <style scoped>
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
   gap: 12px;
@@ -51,7 +52,7 @@ ul {
   grid-template-columns: repeat(auto-fill, minmax(70px, 1fr));
   gap: 6px;
 }
-button {
+li button {
   width: 100%;
   min-height: 68px;
   display: grid;

@@ -153,7 +153,7 @@ const tabStop = computed(() => classroom.lessons[Math.round(centre.value)]?.id);
       {{ t('plan.none') }}
     </router-link>
     <template v-else>
-      <button v-if="isFolded" type="button" class="to-now" @click="toNow">{{ t('stone.toToday') }}</button>
+      <button v-if="isFolded && centre !== nowAt" type="button" class="to-now" @click="toNow">{{ t('stone.toToday') }}</button>
       <div
         class="ground"
         :style="{ width: `${total}px` }"

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { hourOf, isPossible, timeOf, type DialTime } from '../../clock/index.ts';
 import { makeItem } from '../../making/index.ts';
-import { SKILL_DATA, type Skill } from '../../skills/index.ts';
+import { SKILL_DATA, skillOfItem, type Skill } from '../../skills/index.ts';
 import {
   brokenRules,
   isTeachingDay,
@@ -109,6 +109,15 @@ describe('a unit laid out from any answers', () => {
         const tickets = ladder.flatMap(({ kind }, i) => (kind === 'check' ? [i + 1] : []));
         expect(tickets.at(-1)).toBe(ladder.length);
         tickets.forEach((place, i) => expect([2, 3]).toContain(place - (tickets[i - 1] ?? 0)));
+      }),
+      { numRuns: 60 },
+    ));
+  it('asks in a ticket what its lesson is about', () =>
+    fc.assert(
+      fc.property(anyChoices, (choices) => {
+        for (const { skills, segments } of layUnit(choices))
+          for (const { items } of segments.filter(({ kind }) => kind === 'ticket'))
+            expect(items.some((item) => skills.includes(skillOfItem(item)))).toBe(true);
       }),
       { numRuns: 60 },
     ));

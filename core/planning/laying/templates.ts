@@ -196,7 +196,7 @@ export const OCLOCK_LAST: readonly LessonTemplate[] = [
     warmUp(2),
     plain('show', 5),
     tasks('together', 5, 'judge-clock'),
-    set('ticket', 6, O, 'read', 'draw', 'write-digital'),
+    tasks('ticket', 6, 'judge-clock'),
     plain('close', 2),
   ),
 ];
@@ -255,7 +255,7 @@ export const TOGETHER_LESSONS: readonly LessonTemplate[] = [
   ),
   lesson(
     'both-set',
-    ['oclock-set', 'half-past-set'],
+    ['oclock-read', 'half-past-read', 'oclock-set', 'half-past-set'],
     warmUp(2),
     contrast(4),
     set('together', 3, BOTH, 'read'),
@@ -300,7 +300,7 @@ export const MIXED_LESSONS: readonly LessonTemplate[] = [
     warmUp(2),
     plain('show', 5),
     tasks('together', 5, 'judge-clock'),
-    set('ticket', 6, BOTH, 'read', 'draw', 'write-digital'),
+    tasks('ticket', 6, 'judge-clock'),
     plain('close', 2),
   ),
 ];

@@ -23,6 +23,7 @@ const { item, settings, revealed, ask, say } = defineProps<{
 const emit = defineEmits<{ open: [upTo: number] }>();
 const words = useClockWords(() => settings);
 const steps = computed(() => revealSteps(item));
+const time = computed(() => timeAsked(item));
 const opened = computed((): ReadonlySet<StepPart> => new Set(revealedParts(item, revealed, settings)));
 const openCard = (part: StepPart): void =>
   emit('open', Math.min(steps.value, readingOrder(settings).indexOf(part) + 1));
@@ -33,13 +34,13 @@ const openCard = (part: StepPart): void =>
     v-if="steps === 1"
     :ask="ask"
     :answer="say"
-    :written="item.kind === 'choose-clock' ? words.written(timeAsked(item)) : ''"
+    :written="item.kind === 'choose-clock' ? words.written(item.shown) : ''"
     :open="revealed > 0"
     @open="emit('open', 1)"
   />
   <TimeCards
-    v-else
-    :time="timeAsked(item)"
+    v-else-if="time !== undefined"
+    :time="time"
     :conventions="settings"
     :opened="opened"
     :compact="compact"

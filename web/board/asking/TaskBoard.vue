@@ -7,6 +7,7 @@ import { useI18n } from 'vue-i18n';
 import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { revealSteps, revealedParts, roundPhrase, type RoundItem } from '../../../core/rounds/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
+import JudgedClock from '../../clock/JudgedClock.vue';
 import BoardFrame from '../stage/BoardFrame.vue';
 import AnswerCards from './AnswerCards.vue';
 import ChooseClocks from './ChooseClocks.vue';
@@ -118,6 +119,9 @@ const stones = computed(() => ({
   >
     <template v-if="item.kind === 'choose-clock'" #clock>
       <ChooseClocks :options="item.options" :time="time" :shown="revealed > 0" />
+    </template>
+    <template v-else-if="item.kind === 'judge-clock'" #clock>
+      <JudgedClock :picture="item.clock" :label="t('judge.clock')" />
     </template>
     <AnswerCards
       v-if="isOut || !handsAnswer"

@@ -1,5 +1,6 @@
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
+import { timeOf } from '../../../core/clock/index.ts';
 import { askPhrase } from '../../../core/asking/index.ts';
 import { showsClock, timeAsked, type RoundItem } from '../../../core/rounds/index.ts';
 import type { Room } from '../stage/BoardStage.vue';
@@ -8,7 +9,8 @@ import { useClockWords } from '../../words/useClockWords.ts';
 /** What the class is asked, in its own words. */
 export const useAsked = (item: () => RoundItem, settings: () => Settings) => {
   const words = useClockWords(settings);
-  const time = computed(() => timeAsked(item()));
+  /** Where the board's clock stands. A clock to be judged stands in front of it, whatever it shows. */
+  const time = computed(() => timeAsked(item()) ?? timeOf(12));
   /** The time that is asked about, as it is said. */
   const said = computed(() => {
     const one = item();

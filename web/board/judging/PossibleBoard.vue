@@ -7,6 +7,7 @@ import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { faultsOf, type ItemOf } from '../../../core/items/index.ts';
 import { surpriseItems } from '../../../core/planning/index.ts';
+import { judgedPhrase } from '../../../core/rounds/index.ts';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
@@ -35,12 +36,7 @@ const open = ref(false);
 const votes = ref(clocks.map(() => ({ possible: 0, not: 0 })));
 const children = computed(() => classroom.classroom?.children.length ?? 0);
 const fault = computed(() => faultsOf(clocks[index.value]!.clock)[0]);
-const answer = computed(() =>
-  words.phrase({
-    key: fault.value === undefined ? 'clock.possible' : `clock.faults.${fault.value}`,
-    values: {},
-  }),
-);
+const answer = computed(() => words.phrase(judgedPhrase(clocks[index.value]!.clock)));
 const ask = computed(() => words.phrase({ key: 'clock.ask.possible', values: {} }));
 
 const next = (): void => {

@@ -3,17 +3,16 @@
 import { mdiArrowLeft } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import type { Child, Round } from '../../../contract/index.ts';
-import type { DialTime } from '../../../core/clock/index.ts';
-import { timeAsked } from '../../../core/rounds/index.ts';
+import type { RoundItem } from '../../../core/rounds/index.ts';
 import WhoMissed from './WhoMissed.vue';
 import { useLookBack } from './useLookBack.ts';
 
-const { round, index, children, names, written } = defineProps<{
+const { round, index, children, names, nameOf } = defineProps<{
   round: Round;
   index: number;
   children: readonly Child[];
   names: boolean;
-  written: (time: DialTime) => string;
+  nameOf: (item: RoundItem) => string;
 }>();
 const emit = defineEmits<{ back: [] }>();
 const { t } = useI18n();
@@ -29,7 +28,7 @@ const { stateOf, problem, toggleMissed, toggleOut, allRight } = useLookBack(
       t('round.backToDone')
     }}</v-btn>
     <WhoMissed
-      :over="written(timeAsked(round.entries[index]!.item))"
+      :over="nameOf(round.entries[index]!.item)"
       :names="names"
       :children="children"
       :state-of="stateOf"

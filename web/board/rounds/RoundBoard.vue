@@ -15,12 +15,14 @@ import {
 } from '../../../core/rounds/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
+import JudgedClock from '../../clock/JudgedClock.vue';
 import BoardFrame from '../stage/BoardFrame.vue';
 import type { Acts } from '../stage/useWishes.ts';
 import AnswerCards from '../asking/AnswerCards.vue';
 import ChooseClocks from '../asking/ChooseClocks.vue';
 import TaskCard from '../asking/TaskCard.vue';
 import { useAsked } from '../asking/useAsked.ts';
+import { useAskedName } from '../asking/useAskedName.ts';
 import ClockWall from './ClockWall.vue';
 import LookBack from './LookBack.vue';
 import RoundDone from './RoundDone.vue';
@@ -57,6 +59,14 @@ const {
   () => item.value,
   () => settings,
 );
+/** A task of the round that is over, looked back at. */
+const lookedAt = ref<number>();
+const nameOf = useAskedName(() => settings);
+/** The clock that is to be judged now, or looked back at. */
+const judged = computed(() => {
+  const one = lookedAt.value === undefined ? item.value : round.entries[lookedAt.value]!.item;
+  return one.kind === 'judge-clock' ? one.clock : undefined;
+});
 const isShown = computed(() => ['reveal', 'missed', 'done'].includes(round.phase));
 
 /** The reveal turns the hands for the last hour up to the time: once round, and the hour hand creeps on one. */
@@ -87,11 +97,9 @@ const say = computed(() => words.phrase(roundPhrase(item.value, round, settings)
 /** Who missed it stands on the remote alone, where there is one and the class wants it so. */
 const isOnRemote = computed(() => settings.missedOnWall === 'remote' && board.room.remotes > 0);
 
-/** A task of the round that is over, looked back at. */
-const lookedAt = ref<number>();
 watch([() => round.id, () => round.phase], () => (lookedAt.value = undefined));
 watch(lookedAt, (index) => {
-  stage.minutes = index === undefined ? asked.value : timeAsked(round.entries[index]!.item);
+  stage.minutes = (index === undefined ? undefined : timeAsked(round.entries[index]!.item)) ?? asked.value;
 });
 
 const failed = ref(false);
@@ -192,7 +200,10 @@ const extra = computed(() => [
     <template v-if="wallOn" #clock>
       <RoundWall :round="round" :children="children" :settings="settings" />
     </template>
-    <template v-else-if="item.kind === 'choose-clock'" #clock>
+    <template v-else-if="judged" #clock>
+      <JudgedClock :picture="judged" :label="t('judge.clock')" />
+    </template>
+    <template v-else-if="item.kind === 'choose-clock' && lookedAt === undefined" #clock>
       <ChooseClocks
         :options="item.options"
         :time="asked"
@@ -209,14 +220,14 @@ const extra = computed(() => [
       :index="lookedAt"
       :children="children"
       :names="settings.missedOnWall === 'names'"
-      :written="words.written"
+      :name-of="nameOf"
       @back="lookedAt = undefined"
     />
     <RoundDone
       v-else-if="round.phase === 'done'"
       :round="round"
       :counts="board.state?.counts ?? []"
-      :written="words.written"
+      :name-of="nameOf"
       @again="emit('again')"
       @leave="emit('leave')"
       @more="more"

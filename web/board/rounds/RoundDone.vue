@@ -3,15 +3,14 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Round, RoundCount } from '../../../contract/index.ts';
-import { askedAs, hasMore, timeAsked } from '../../../core/rounds/index.ts';
-import type { DialTime } from '../../../core/clock/index.ts';
-import SmallClock from '../../clock/SmallClock.vue';
+import { askedAs, hasMore, type RoundItem } from '../../../core/rounds/index.ts';
+import AskedPicture from '../asking/AskedPicture.vue';
 
-const { round, counts, written } = defineProps<{
+const { round, counts, nameOf } = defineProps<{
   round: Round;
   /** Of each task, in asking order. */
   counts: readonly RoundCount[];
-  written: (time: DialTime) => string;
+  nameOf: (item: RoundItem) => string;
 }>();
 const emit = defineEmits<{ again: []; leave: []; more: []; look: [index: number] }>();
 const { t } = useI18n();
@@ -22,7 +21,8 @@ const how = (index: number): string => {
 };
 const items = computed(() =>
   round.entries.map(({ item, origin }, index) => ({
-    time: timeAsked(item),
+    item,
+    name: nameOf(item),
     origin,
     task: askedAs(item),
     how: how(index),
@@ -42,11 +42,11 @@ const isMany = computed(() => items.value.length > 6);
           :is="i > round.index ? 'div' : 'button'"
           class="task"
           :type="i > round.index ? undefined : 'button'"
-          :aria-label="i > round.index ? undefined : t('round.lookBack', { task: written(item.time), how: item.how })"
+          :aria-label="i > round.index ? undefined : t('round.lookBack', { task: item.name, how: item.how })"
           @click="i <= round.index && emit('look', i)"
         >
-          <SmallClock :time="item.time" :px="isMany ? 48 : 64" :label="written(item.time)" />
-          <strong class="time-type">{{ written(item.time) }}</strong>
+          <AskedPicture :item="item.item" :px="isMany ? 48 : 64" :label="item.name" />
+          <strong class="time-type">{{ item.name }}</strong>
           <span class="quiet">{{ item.how }}</span>
           <span v-if="mixed" class="quiet">{{ t(`roundTray.tasks.${item.task}`) }}</span>
           <span v-if="item.origin !== 'planned'" class="quiet origin">{{ t(`round.origin.${item.origin}`) }}</span>

@@ -5,9 +5,10 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import type { Round, Settings } from '../../../contract/index.ts';
-import { MOST_THINK_SECONDS, timeAsked, type RoundPace } from '../../../core/rounds/index.ts';
+import { MOST_THINK_SECONDS, type RoundPace } from '../../../core/rounds/index.ts';
 import { askPhrase } from '../../../core/asking/index.ts';
-import SmallClock from '../../clock/SmallClock.vue';
+import AskedPicture from '../asking/AskedPicture.vue';
+import { useAskedName } from '../asking/useAskedName.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import TrayBox from '../trays/TrayBox.vue';
 
@@ -15,6 +16,7 @@ const { round, settings } = defineProps<{ round: Round; settings: Settings }>();
 const emit = defineEmits<{ order: [places: number[]]; pace: [pace: RoundPace] }>();
 const { t } = useI18n();
 const words = useClockWords(() => settings);
+const nameOf = useAskedName(() => settings);
 const list = ref<{ readonly $el: HTMLElement }>();
 
 interface Row {
@@ -90,16 +92,16 @@ const THINK_STEP = 5;
         >
           <v-icon :icon="mdiDragVertical" />
         </button>
-        <SmallClock :time="timeAsked(entry.item)" :px="36" label="" aria-hidden="true" />
+        <AskedPicture :item="entry.item" :px="36" />
         <span class="ask">
-          <strong class="time-type">{{ words.written(timeAsked(entry.item)) }}</strong>
+          <strong class="time-type">{{ nameOf(entry.item) }}</strong>
           {{ words.phrase(askPhrase(entry.item, settings)) }}
         </span>
         <button
           type="button"
           class="round-button"
-          :aria-label="t('roundPlan.leaveOut', { time: words.written(timeAsked(entry.item)) })"
-          :title="t('roundPlan.leaveOut', { time: words.written(timeAsked(entry.item)) })"
+          :aria-label="t('roundPlan.leaveOut', { time: nameOf(entry.item) })"
+          :title="t('roundPlan.leaveOut', { time: nameOf(entry.item) })"
           @click="leaveOut(place)"
         >
           <v-icon :icon="mdiClose" size="20" />

@@ -125,14 +125,14 @@ const pick = (time: DialTime): void => {
 }
 .tasks {
   display: grid;
-  grid-template-columns: repeat(6, auto);
+  grid-template-columns: repeat(auto-fit, minmax(54px, auto));
   gap: 2px;
 }
 .tasks button {
   min-height: 52px;
   padding: 2px 3px;
   border-radius: var(--corner);
-  font-size: 15px;
+  font-size: 14px;
   line-height: 1.15;
   font-weight: 600;
 }

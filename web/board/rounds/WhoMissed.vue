@@ -90,8 +90,12 @@ const tap = (childId: number): void => {
   display: flex;
   flex-direction: column;
 }
+header > div {
+  flex: 1 1 120px;
+}
 header {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   gap: 8px;
   margin-bottom: 6px;
@@ -152,6 +156,32 @@ li button:hover {
 }
 .away {
   opacity: 0.4;
+}
+/* A small board, as one that was made twice as large: the column is narrow, and so are they. */
+@media (max-width: 900px), (max-height: 520px) {
+  header :deep(.v-btn) {
+    height: 32px !important;
+    padding: 0 8px;
+  }
+  p {
+    display: none;
+  }
+  ul,
+  ul.many {
+    grid-template-columns: repeat(auto-fill, minmax(44px, 1fr));
+  }
+  li button,
+  ul.many li button {
+    min-height: 44px;
+    padding: 1px 0;
+  }
+  .face {
+    zoom: 0.7;
+  }
+  .name {
+    font-size: 11px;
+    line-height: 12px;
+  }
 }
 .again {
   position: absolute;

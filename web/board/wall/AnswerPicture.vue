@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../../contract/index.ts';
+import { regionOf } from '../../../core/asking/index.ts';
 import { pictureOf, type Answer, type Item } from '../../../core/items/index.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import DrawnClock from '../../clock/DrawnClock.vue';
@@ -24,6 +25,10 @@ const text = computed(() => {
       return words.said(answer.time);
     case 'hour':
       return String(answer.hour);
+    case 'judgement':
+      return answer.possible || answer.fault === undefined
+        ? t('wall.possible')
+        : t(`wall.fault.${regionOf(answer.fault)}`);
     case 'yes-no':
       return t(answer.yes ? 'wall.yes' : 'wall.notYet');
     case 'choice':

@@ -1,0 +1,25 @@
+import type { WebDriver } from 'selenium-webdriver';
+import { soon } from './soon.ts';
+
+/** Gives a page another size, in pixels; a screen of 1280 by 800 at 200 per cent is one of 640 by 400. */
+export const giveSize = (driver: WebDriver, width: number, height: number): Promise<void> =>
+  driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
+/** The size of a window of the tests. */
+export const giveBackSize = (driver: WebDriver): Promise<void> => giveSize(driver, 1280, 800);
+
+/** Expects that nothing on the page runs off its right edge, whatever it says and however narrow it is. */
+export const expectNothingRunsOff = (driver: WebDriver): Promise<void> =>
+  soon(() =>
+    driver.executeScript<string[]>(`
+      const off = [...document.querySelectorAll('body *')].filter((one) => {
+        const { width, right } = one.getBoundingClientRect();
+        return width > 0 && right > innerWidth + 1;
+      });
+      return off.slice(0, 3).map((one) => one.outerHTML.slice(0, 100)).concat(
+        document.documentElement.scrollWidth > innerWidth ? ['scrolls sideways'] : []);`),
+  ).toEqual([]);
