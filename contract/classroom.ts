@@ -45,8 +45,10 @@ export const Classroom = z.strictObject({
   /** Null until a unit was laid out. */
   plan: PlanState.nullable(),
   lessons: z.array(Lesson),
-  /** Lessons that never change any more: past, or answered in. */
+  /** Lessons that keep their day unless the teacher moves them herself: past, or held. */
   fixed: z.array(z.int()),
+  /** Lessons that children answered in, and so were held. */
+  taught: z.array(z.int()),
   day: z.strictObject({
     routine: z.array(RoutineEntry),
     /** Entries the board announces today, in the order of the day. */

@@ -6,6 +6,7 @@ import {
   LESSON_MINUTES,
   MEDIA,
   MOST_LESSONS,
+  OUTCOMES,
   SEGMENT_KINDS,
   SEGMENT_MINUTES,
   WEEKDAYS,
@@ -57,6 +58,7 @@ export const PlannedLesson = z.strictObject({
   skills: z.array(SkillName).max(10),
   segments: z.array(Segment).min(1).max(20),
   title: Title.min(1).optional(),
+  outcome: z.enum(OUTCOMES).optional(),
 });
 
 /** A stone on the path. */
@@ -107,6 +109,7 @@ export const PlanChange = z.discriminatedUnion('kind', [
     time: Time,
   }),
   z.strictObject({ kind: z.literal('title'), lessonId: LessonId, title: Title }),
+  z.strictObject({ kind: z.literal('outcome'), lessonId: LessonId, outcome: z.enum(OUTCOMES).nullable() }),
   z.strictObject({ kind: z.literal('exception') }),
 ]) satisfies z.ZodType<CorePlanChange>;
 export type PlanChange = z.infer<typeof PlanChange>;

@@ -18,7 +18,8 @@ export const UnitFile = z.strictObject({
   skipped: z.array(DayOff).max(200),
   lessons: z
     .array(
-      PlannedLesson.superRefine(({ segments }, context) => {
+      // What became of a lesson is its class's own.
+      PlannedLesson.omit({ outcome: true }).superRefine(({ segments }, context) => {
         segments.forEach(({ startsAt, times, items }, at) => {
           if (startsAt !== lessonMinutes(segments.slice(0, at)))
             context.addIssue({

@@ -20,6 +20,7 @@ export {
   PLAN_CHANGES,
   applyChange,
   keepsThePast,
+  refusalFor,
   type ChangeContext,
   type ChangeResult,
   type PlanChange,
@@ -44,7 +45,17 @@ export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry
 export { itemsAt, spareItems, surpriseItems } from './laying/roundItems.ts';
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './laying/needs.ts';
 export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './laying/pace.ts';
-export { calendarOf, isFixed, isPast, newPlan, relaidPlan, type Plan, type PlanLesson } from './changing/plan.ts';
+export {
+  calendarOf,
+  isFixed,
+  isHeld,
+  isPast,
+  lessonsMet,
+  newPlan,
+  relaidPlan,
+  type Plan,
+  type PlanLesson,
+} from './changing/plan.ts';
 export { PLAN_REFUSALS, type PlanRefusal } from './changing/refusals.ts';
 export { TIME_REASONS, reasonsOf, type TimeReason } from './laying/reasons.ts';
 export { movedBetween, shiftLater, type Moved, type Wish } from './changing/replan.ts';
@@ -59,7 +70,15 @@ export {
   type Suggestion,
   type TimeRule,
 } from './laying/rules.ts';
-export { SEGMENT_KINDS, lessonMinutes, type PlannedLesson, type Segment, type SegmentKind } from './laying/segment.ts';
+export {
+  OUTCOMES,
+  SEGMENT_KINDS,
+  lessonMinutes,
+  type Outcome,
+  type PlannedLesson,
+  type Segment,
+  type SegmentKind,
+} from './laying/segment.ts';
 export { SEGMENT_MINUTES } from './changing/segmentEdits.ts';
 export { type Again } from './changing/teachAgain.ts';
 export { groupsOf, timesMet } from './laying/history.ts';

@@ -96,6 +96,8 @@ export const planDeedWords = (deed: PlanDeed, conventions: Conventions, dayName:
   switch (deed.kind) {
     case 'insert':
       return words(`planChanges.insert-${deed.what}`, conventions);
+    case 'outcome':
+      return words(`planChanges.outcome-${deed.outcome ?? 'none'}`, conventions);
     case 'skip':
       return words('planChanges.skip', conventions, { day: dayName(deed.day), name: deed.name });
     case 'unskip':

@@ -1,8 +1,8 @@
-import type { WebDriver } from 'selenium-webdriver';
+import type { Browser } from './browser.ts';
 import { soon } from './soon.ts';
 
 /** Gives a page another size, in pixels; a screen of 1280 by 800 at 200 per cent is one of 640 by 400. */
-export const giveSize = (driver: WebDriver, width: number, height: number): Promise<void> =>
+export const giveSize = (driver: Browser['driver'], width: number, height: number): Promise<void> =>
   driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
     width,
     height,
@@ -10,10 +10,10 @@ export const giveSize = (driver: WebDriver, width: number, height: number): Prom
     mobile: false,
   });
 /** The size of a window of the tests. */
-export const giveBackSize = (driver: WebDriver): Promise<void> => giveSize(driver, 1280, 800);
+export const giveBackSize = (driver: Browser['driver']): Promise<void> => giveSize(driver, 1280, 800);
 
 /** Expects that nothing on the page runs off its right edge, whatever it says and however narrow it is. */
-export const expectNothingRunsOff = (driver: WebDriver): Promise<void> =>
+export const expectNothingRunsOff = (driver: Browser['driver']): Promise<void> =>
   soon(() =>
     driver.executeScript<string[]>(`
       const off = [...document.querySelectorAll('body *')].filter((one) => {

@@ -61,12 +61,20 @@ interface Options {
   readonly port?: number;
   /** Puts more into the data file before it is opened. */
   readonly fill?: (file: string) => void;
+  /** The day it runs on, where that is not the day of all journeys. */
+  readonly today?: string;
   /** With an interface of its own, that a test may change. */
   readonly ownWeb?: boolean;
 }
 
 /** Starts the built server. */
-export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: Options = {}): Promise<Hoppel> => {
+export const startHoppel = async ({
+  demo = true,
+  port,
+  fill,
+  ownWeb = false,
+  today = TODAY,
+}: Options = {}): Promise<Hoppel> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
   const data = join(folder, 'class.sqlite');
   if (demo) copyDemo(data);
@@ -87,7 +95,7 @@ export const startHoppel = async ({ demo = true, port, fill, ownWeb = false }: O
         '--port',
         `${chosen}`,
         '--today',
-        TODAY,
+        today,
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
       child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });

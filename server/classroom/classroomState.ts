@@ -32,9 +32,9 @@ export const createClassroomState =
     const taught = lessons.taught();
     const routine = day.routine();
     /** Half past is announced once the class has met it. */
-    const halfPast = groupsTaught(unit.filter((one) => one.day <= today).flatMap(({ skills }) => skills)).includes(
-      'half-past',
-    );
+    const halfPast = groupsTaught(
+      unit.filter(({ day: on, outcome }) => on <= today && outcome !== 'left-out').flatMap(({ skills }) => skills),
+    ).includes('half-past');
     return {
       today,
       demo: found?.demo ?? false,
@@ -46,6 +46,7 @@ export const createClassroomState =
       movedAway: children.movedAway(),
       plan: planner.maybeState() ?? null,
       lessons: unit,
+      taught: [...taught],
       fixed: unit.filter((lesson) => isFixed(lesson, today, taught)).map(({ id }) => id),
       day: {
         routine,

@@ -131,12 +131,43 @@ describe('a unit that has begun', () => {
     const { plan, lessons, fixed } = await state();
     expect(fixed).toEqual([1, 2, 3, 4, 5, 6, 7]);
     const sent = { id: newId(), version: plan.version, change: { kind: 'move', lessonId: 3, to: 9 } };
-    expect((await school.post('/plan/changes', sent).expect(409)).body.code).toBe('past');
+    expect((await school.post('/plan/changes', sent).expect(409)).body.code).toBe('held');
     const again = { id: newId(), choices: { ...plan.choices, level: 'kindergarten', firstDay: '2026-11-24' } };
     const { body } = await school.post('/plan', again).expect(201);
     expect(body.lessons.slice(0, 7)).toEqual(lessons.slice(0, 7));
     expect(body.lessons[7]).toMatchObject({ number: 8, key: 'oclock-read-set', day: '2026-11-24' });
     expect(body.lessons).toHaveLength(12); // five of the twelve are left
+  });
+  it('lets a lesson that nobody answered in be said to be held or left out, and be held today after all', async () => {
+    const DAY = 86_400_000;
+    school.passTime(DAY); // lesson 8 was yesterday, and nobody answered
+    const send = async (change: object) => {
+      const { plan } = await state();
+      return school.post('/plan/changes', { id: newId(), version: plan.version, change });
+    };
+    const taught = [1, 2, 3, 4, 5, 6, 7];
+    expect(await state()).toMatchObject({ taught, fixed: [...taught, 8] });
+    const left = await send({ kind: 'outcome', lessonId: 8, outcome: 'left-out' });
+    expect(left.body.lessons[7]).toMatchObject({ id: 8, outcome: 'left-out' });
+    expect((await send({ kind: 'outcome', lessonId: 7, outcome: 'left-out' })).body.code).toBe('held');
+    expect((await send({ kind: 'outcome', lessonId: 10, outcome: 'held' })).body.code).toBe('not-yet');
+    const today = await send({ kind: 'reschedule', lessonId: 8, day: '2026-11-25' });
+    expect(today.body.lessons.slice(7, 9)).toMatchObject([
+      { id: 8, day: '2026-11-25' },
+      { id: 9, day: '2026-11-26' },
+    ]);
+    expect(today.body.lessons[7]).not.toHaveProperty('outcome');
+    const undone = await school.post('/plan/undo', { version: today.body.plan.version }).expect(200);
+    expect(undone.body.lessons[7]).toMatchObject({ id: 8, day: '2026-11-24', outcome: 'left-out' });
+    const redone = await school.post('/plan/redo', { version: undone.body.plan.version }).expect(200);
+    expect(redone.body.lessons[7].day).toBe('2026-11-25');
+    school.passTime(DAY);
+    expect((await school.post('/plan/undo', { version: redone.body.plan.version }).expect(409)).body.code).toBe(
+      'too-late',
+    );
+    // What became of a lesson is no part of a unit that is passed on.
+    await send({ kind: 'outcome', lessonId: 8, outcome: 'held' });
+    expect((await school.get('/plan/unit.json').expect(200)).text).not.toContain('outcome');
   });
   it('takes answers to a lesson that was taken out meanwhile', async () => {
     const { plan } = await state();

@@ -8,6 +8,7 @@ interface StateRow {
   seq: number;
   deed: string;
   before: number | null;
+  made_at: string;
   plan: string;
 }
 /** A state of a unit, and what led to it. */
@@ -16,6 +17,7 @@ export interface PlanRecord {
   readonly deed: PlanDeed;
   /** The state it was made from; none for the first. */
   readonly before: number | undefined;
+  readonly madeAt: Date;
   readonly plan: Plan;
 }
 /** The state that holds, or the newest before it that can be read. */
@@ -23,7 +25,7 @@ export interface PlanHead extends PlanRecord {
   /** Cannot the one that should hold be read? */
   readonly fellBack: boolean;
 }
-const COLUMNS = 'p.seq, p.deed, p.before, p.plan';
+const COLUMNS = 'p.seq, p.deed, p.before, p.made_at, p.plan';
 
 /** States of units kept at most a class; older ones cannot be gone back to. */
 const KEPT = 300;
@@ -69,6 +71,7 @@ export const createPlanRepository = (db: Database, classId: number) => {
         seq: row.seq,
         deed: readStored(PlanDeed, `what led to state ${row.seq} of a unit`, () => JSON.parse(row.deed)),
         before: row.before ?? undefined,
+        madeAt: new Date(row.made_at),
         plan: readStored(StoredPlan, `state ${row.seq} of a unit`, () => JSON.parse(row.plan)),
       };
     } catch (error) {

@@ -44,8 +44,10 @@ export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts)
     const { today, taught } = moment();
     return plans.maybeHead()?.plan.lessons.filter((lesson) => isFixed(lesson, today, taught)) ?? [];
   };
-  const goTo = (record: PlanRecord, target: PlanRecord): void => {
-    if (!keepsThePast(record.plan, target.plan, moment())) throw new HoppelError('too-late');
+  /** @param deed the state that is taken back, or done again */
+  const goTo = (record: PlanRecord, target: PlanRecord, deed: PlanRecord): void => {
+    const at = moment();
+    if (!keepsThePast(record.plan, target.plan, at, dayOf(deed.madeAt) === at.today)) throw new HoppelError('too-late');
     plans.hold(target.seq);
   };
 
@@ -112,13 +114,13 @@ export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts)
       const record = from(version);
       const target = record.before === undefined ? undefined : plans.maybeOne(record.before);
       if (target === undefined) throw new HoppelError('nothing-to-undo');
-      goTo(record, target);
+      goTo(record, target, record);
     }),
     redo: db.transaction((version: number): void => {
       const record = from(version);
       const target = plans.maybeAfter(record.seq);
       if (target === undefined) throw new HoppelError('nothing-to-undo');
-      goTo(record, target);
+      goTo(record, target, target);
     }),
     /** Takes a unit from a file. @throws HoppelError unit-begun when lessons of the class are past or given */
     readIn: db.transaction((id: string, { choices, skipped, lessons: read }: UnitFile): void => {

@@ -5,7 +5,13 @@ import { HoppelError } from '../errors/hoppelError.ts';
 
 /** A unit as the text of a file. Ids are this school's own and stay here. */
 export const writeUnitFile = (name: string, { choices, skipped, lessons }: Plan): string => {
-  const file = { ...UNIT_FILE, name, choices, skipped, lessons: lessons.map(({ id: _, ...lesson }) => lesson) };
+  const file = {
+    ...UNIT_FILE,
+    name,
+    choices,
+    skipped,
+    lessons: lessons.map(({ id: _, outcome: __, ...lesson }) => lesson),
+  };
   return `${JSON.stringify(UnitFile.parse(file), null, 1)}\n`;
 };
 

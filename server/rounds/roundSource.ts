@@ -1,7 +1,7 @@
 import type { Lesson, RoundSource } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import type { Item } from '../../core/items/index.ts';
-import { itemsAt, spareItems, surpriseItems } from '../../core/planning/index.ts';
+import { itemsAt, lessonsMet, spareItems, surpriseItems } from '../../core/planning/index.ts';
 import { isRoundItem, type RoundItem } from '../../core/rounds/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
@@ -24,7 +24,7 @@ export const tasksOfRound = (
   source: RoundSource | undefined,
 ): { items: RoundItem[]; spares: RoundItem[] } => {
   const rng = seededRng(seedFromText(id));
-  const taught = lessons.filter(({ number }) => number <= lesson.number);
+  const taught = lessonsMet(lessons, lesson.number);
   const made = ((): readonly Item[] => {
     switch (source?.what) {
       case undefined: {

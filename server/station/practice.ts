@@ -1,7 +1,7 @@
 import type { AnswerRow, Lesson, Practice, Session as SentSession } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import type { Item } from '../../core/items/index.ts';
-import { currentLesson, groupsOf, timesMet, type Day } from '../../core/planning/index.ts';
+import { currentLesson, groupsOf, lessonsMet, timesMet, type Day } from '../../core/planning/index.ts';
 import {
   makePool,
   needsOf,
@@ -28,7 +28,7 @@ type Lessons = readonly Lesson[];
 /** The lesson of today with the lessons up to it; none before a unit was laid out. */
 const upToNow = (all: Lessons, today: Day) => {
   const current = currentLesson(all, today);
-  return current && { current, taught: all.filter(({ number }) => number <= current.number) };
+  return current && { current, taught: lessonsMet(all, current.number) };
 };
 
 /** The tasks of a lesson that a child can do alone: those of its quiet part, otherwise those of its round. */

@@ -1,7 +1,7 @@
 import type { Lesson, SetSource } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import type { Item } from '../../core/items/index.ts';
-import { currentLesson, itemsAt, type Day } from '../../core/planning/index.ts';
+import { currentLesson, lessonsMet, itemsAt, type Day } from '../../core/planning/index.ts';
 import { withTwin } from '../../core/making/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { lessonSet } from '../station/practice.ts';
@@ -26,7 +26,7 @@ export const tasksToHand = (
     if (own === undefined) throw new HoppelError('nothing-to-ask');
     return own;
   }
-  const taught = lessons.filter(({ number }) => number <= current.number);
+  const taught = lessonsMet(lessons, current.number);
   const rng = seededRng(seedFromText(id));
   // Every other task of circling has two right clocks: a child learns to look at all of them.
   const items = itemsAt(rng, taught, source.kinds, source.times).map((item, i) =>

@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router';
 import { useClassroomStore } from '../stores/classroom.ts';
 import GetReady from '../desk/GetReady.vue';
 import LessonRun from '../desk/LessonRun.vue';
+import WasItHeld from '../desk/WasItHeld.vue';
 import WhatWeKnow from '../desk/WhatWeKnow.vue';
 import { useDesk } from '../desk/useDesk.ts';
 
@@ -26,6 +27,7 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
     <v-btn :to="{ name: 'unit' }">{{ t('plan.makeOne') }}</v-btn>
   </section>
   <div v-else class="desk">
+    <WasItHeld :lesson="lesson" class="whole" />
     <GetReady :lesson="lesson" :desk="desk" @tick="tick" />
     <LessonRun :lesson="lesson" />
     <WhatWeKnow v-if="desk" :known="desk.known" @decide="decide" @thresholds="setThresholds" />
@@ -42,6 +44,9 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
   max-width: 1500px;
   margin: 0 auto;
   align-items: start;
+}
+.whole {
+  grid-column: 1 / -1;
 }
 .nothing {
   max-width: 560px;

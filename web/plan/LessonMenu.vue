@@ -25,12 +25,23 @@ const answer = (text: string): void => {
 const items = computed(() => [
   { key: 'earlier', act: () => acts.move(-1), can: acts.canMove(-1) },
   { key: 'later', act: () => acts.move(1), can: acts.canMove(1) },
-  { key: 'otherDay', act: () => (asking.value = 'day'), can: !acts.fixed.value },
+  { key: 'otherDay', act: () => (asking.value = 'day'), can: acts.may('reschedule') },
+  ...(acts.may('outcome') && acts.past.value
+    ? [
+        { key: 'heldToday', act: acts.holdToday, can: acts.canHoldToday.value },
+        ...(lesson.outcome === undefined
+          ? [
+              { key: 'held', act: () => acts.say('held'), can: true },
+              { key: 'leaveOut', act: () => acts.say('left-out'), can: true },
+            ]
+          : [{ key: 'notKnown', act: () => acts.say(null), can: true }]),
+      ]
+    : []),
   { key: 'insert', act: acts.insert, can: acts.canInsert.value },
   { key: 'insertAgain', act: acts.insertAgain, can: acts.canInsert.value && lesson.skills.length > 0 },
   { key: 'skip', act: () => (asking.value = 'skip'), can: !acts.fixed.value },
   { key: 'rename', act: () => (asking.value = 'title'), can: !acts.past.value },
-  { key: 'remove', act: acts.remove, can: !acts.fixed.value },
+  { key: 'remove', act: acts.remove, can: acts.may('remove') },
 ]);
 </script>
 
@@ -47,6 +58,7 @@ const items = computed(() => [
         />
       </template>
       <v-list>
+        <p v-if="acts.why.value" class="why quiet">{{ t(`plan.why.${acts.why.value}`) }}</p>
         <v-list-item
           v-for="item in items"
           :key="item.key"
@@ -86,3 +98,10 @@ const items = computed(() => [
     />
   </div>
 </template>
+
+<style scoped>
+.why {
+  max-width: 300px;
+  padding: 4px 16px 8px;
+}
+</style>

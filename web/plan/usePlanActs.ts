@@ -1,5 +1,6 @@
 import { computed } from 'vue';
 import type { Lesson } from '../../contract/index.ts';
+import { isHeld, refusalFor, type Outcome } from '../../core/planning/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 
@@ -10,6 +11,9 @@ export const usePlanActs = (lesson: () => Lesson) => {
   const unit = computed(() => store.classroom!.lessons);
   const isFixed = (id: number): boolean => store.classroom!.fixed.includes(id);
   const fixed = computed(() => isFixed(lesson().id));
+  const at = computed(() => ({ today: store.classroom!.today, taught: new Set(store.classroom!.taught) }));
+  const may = (kind: Parameters<typeof refusalFor>[0]): boolean => refusalFor(kind, lesson(), at.value) === undefined;
+  const past = computed(() => lesson().day < at.value.today);
   const neighbour = (steps: number): Lesson | undefined => unit.value[lesson().number - 1 + steps];
   const canMove = (steps: number): boolean => {
     const other = neighbour(steps);
@@ -17,7 +21,20 @@ export const usePlanActs = (lesson: () => Lesson) => {
   };
   return {
     fixed,
-    past: computed(() => lesson().day < store.classroom!.today),
+    past,
+    may,
+    /** Why it cannot be moved as others can; none where it can. */
+    why: computed(() => {
+      if (at.value.taught.has(lesson().id)) return 'held' as const;
+      if (lesson().outcome === 'held') return 'said' as const;
+      return past.value ? ('past' as const) : undefined;
+    }),
+    /** Is its day past, and nothing known of it? */
+    isOpen: computed(() => past.value && !isHeld(lesson(), at.value.taught) && lesson().outcome === undefined),
+    canHoldToday: computed(() => may('reschedule') && past.value && plan.isTeachingDay(at.value.today)),
+    holdToday: (): Promise<void> =>
+      plan.change({ kind: 'reschedule', lessonId: lesson().id, day: store.classroom!.today }),
+    say: (outcome: Outcome | null): Promise<void> => plan.change({ kind: 'outcome', lessonId: lesson().id, outcome }),
     canMove,
     move: (steps: number): Promise<void> =>
       plan.change({ kind: 'move', lessonId: lesson().id, to: lesson().number + steps }),

@@ -7,6 +7,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import type { Classroom, Lesson } from '../../contract/index.ts';
+import { isHeld } from '../../core/planning/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
@@ -33,6 +34,7 @@ const isFolded = computed(() => stretch.value.count < classroom.lessons.length);
 
 /** Height above the ground of the stones' middle, wavering a little, as stepping stones do. */
 const WAVER = [1, 0, 3, 0, 4, 2, 0, 4, 2, 0];
+const held = computed(() => new Set(classroom.taught));
 const stones = computed(() => {
   let x = 0;
   return classroom.lessons.map((lesson, place) => {
@@ -45,9 +47,13 @@ const stones = computed(() => {
       ? lesson.day === classroom.today
         ? ('today' as const)
         : ('next' as const)
-      : lesson.day < classroom.today
-        ? ('done' as const)
-        : ('ahead' as const);
+      : lesson.day >= classroom.today
+        ? ('ahead' as const)
+        : isHeld(lesson, held.value)
+          ? ('done' as const)
+          : lesson.outcome === 'left-out'
+            ? ('left-out' as const)
+            : ('open' as const);
     const day = words.shortDay(lesson.day);
     const label = t(`stone.${lesson.kind}`, { number: lesson.number, title: words.title(lesson), day });
     return { lesson, isNow, shown, wide, middle, state, day, label, y: 70 + WAVER[place % WAVER.length]! };
@@ -62,7 +68,7 @@ const hops = computed(() =>
     const to = stone.middle - (stone.isNow ? 22 : 6);
     // A hop ends on the back of the hare, not on the stone it sits on.
     const [y0, y1] = [before.isNow ? 44 : before.y - 14, stone.isNow ? 40 : stone.y - 14];
-    const behind = stone.state === 'done' || stone.isNow;
+    const behind = stone.lesson.day < classroom.today || stone.isNow;
     return [{ d: `M${from} ${y0}Q${(from + to) / 2} ${Math.min(y0, y1) - 28} ${to} ${y1}`, behind }];
   }),
 );
@@ -153,7 +159,9 @@ const tabStop = computed(() => classroom.lessons[Math.round(centre.value)]?.id);
       {{ t('plan.none') }}
     </router-link>
     <template v-else>
-      <button v-if="isFolded && centre !== nowAt" type="button" class="to-now" @click="toNow">{{ t('stone.toToday') }}</button>
+      <button v-if="isFolded && centre !== nowAt" type="button" class="to-now" @click="toNow">
+        {{ t('stone.toToday') }}
+      </button>
       <div
         class="ground"
         :style="{ width: `${total}px` }"

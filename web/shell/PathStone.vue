@@ -5,7 +5,8 @@ import HareFigure from '../look/HareFigure.vue';
 const { kind, isNow, shown } = defineProps<{
   number: number;
   kind: 'lesson' | 'check';
-  state: 'done' | 'today' | 'next' | 'ahead';
+  /** `open`: its day is past, and nothing is known of it. */
+  state: 'done' | 'open' | 'left-out' | 'today' | 'next' | 'ahead';
   isNow: boolean;
   /** At full size; folded otherwise. */
   shown: boolean;
@@ -83,6 +84,19 @@ svg {
 .done .rock {
   fill: var(--moss-7);
   stroke: var(--moss-7);
+}
+.open .rock {
+  fill: var(--raised);
+  stroke: var(--moss-7);
+  stroke-dasharray: 3.5 2.5;
+}
+.left-out .rock {
+  fill: var(--sand);
+  stroke: var(--pebble);
+}
+.left-out .number {
+  text-decoration: line-through;
+  fill: var(--quiet);
 }
 .ahead .rock {
   fill: var(--raised);

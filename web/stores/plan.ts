@@ -4,6 +4,7 @@ import { v4 as newId } from 'uuid';
 import { Classroom, type Lesson, type PlanChange, type PlanDeed, type UnitChoices } from '../../contract/index.ts';
 import {
   applyChange,
+  isFixed,
   isTeachingDay,
   movedBetween,
   type Moved,
@@ -96,10 +97,7 @@ export const usePlanStore = defineStore('plan', () => {
     if (classroom === undefined || classroom.plan === null) return false;
     const { choices, skipped } = classroom.plan;
     const plan: Plan = { choices, skipped, lessons: classroom.lessons };
-    const fixed = new Set(classroom.fixed);
-    const taught = new Set(
-      classroom.lessons.filter(({ id, day }) => fixed.has(id) && day >= classroom.today).map(({ id }) => id),
-    );
+    const taught = new Set(classroom.taught);
     const result = applyChange(plan, change, { today: classroom.today, taught, nextId: -1 });
     if (!result.done) {
       problem.value = `problem.${result.refusal satisfies PlanRefusal}`;
@@ -116,6 +114,7 @@ export const usePlanStore = defineStore('plan', () => {
           redo: null,
         },
         lessons: result.plan.lessons.map((lesson, i) => ({ ...(lesson as Lesson), number: i + 1 })),
+        fixed: result.plan.lessons.flatMap((lesson) => (isFixed(lesson, classroom.today, taught) ? [lesson.id] : [])),
       });
     return true;
   };

@@ -11,6 +11,7 @@ import {
   keepsThePast,
   ladderOf,
   lessonMinutes,
+  lessonsMet,
   newPlan,
   shiftLater,
   standingOf,
@@ -66,7 +67,60 @@ describe('days that fall out', () => {
   it('are refused once the lesson was given', () => {
     expect(refusal({ kind: 'skip', day: '2026-11-23', name: 'x' })).toBe('past');
     const given = { ...context, taught: new Set([7]) };
-    expect(refusal({ kind: 'skip', day: '2026-11-24', name: 'x' }, plan, given)).toBe('past');
+    expect(refusal({ kind: 'skip', day: '2026-11-24', name: 'x' }, plan, given)).toBe('held');
+  });
+});
+
+describe('a lesson whose day is past and in which nobody answered', () => {
+  const yesterday = 6; // on the 23rd
+  it('is held today when the teacher says so, and pushes today’s lesson and those behind it', () => {
+    const { plan: after, moved } = make({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-24' });
+    expect(moved.slice(0, 2)).toEqual([
+      { id: 6, from: '2026-11-23', to: '2026-11-24' },
+      { id: 7, from: '2026-11-24', to: '2026-11-25' },
+    ]);
+    expect(ids(after)).toEqual(ids(plan));
+  });
+  it('comes later by itself, is taken out, or is said to have been held or left out', () => {
+    expect(dayOf(make({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-27' }).plan, yesterday)).toBe(
+      '2026-11-27',
+    );
+    expect(ids(make({ kind: 'remove', lessonId: yesterday }).plan)).not.toContain(yesterday);
+    for (const outcome of ['held', 'left-out'] as const) {
+      const { plan: after, moved } = make({ kind: 'outcome', lessonId: yesterday, outcome });
+      expect(moved).toEqual([]);
+      expect(after.lessons[yesterday]).toEqual({ ...plan.lessons[yesterday]!, outcome });
+      expect(make({ kind: 'outcome', lessonId: yesterday, outcome: null }, after).plan).toEqual(plan);
+    }
+  });
+  it('keeps its day once it is said to have been held; one that was left out may be held yet', () => {
+    const held = make({ kind: 'outcome', lessonId: yesterday, outcome: 'held' }).plan;
+    expect(refusal({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-24' }, held)).toBe('held');
+    expect(refusal({ kind: 'remove', lessonId: yesterday }, held)).toBe('held');
+    const left = make({ kind: 'outcome', lessonId: yesterday, outcome: 'left-out' }).plan;
+    const late = make({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-25' }, left).plan;
+    expect(late.lessons.find(({ id }) => id === yesterday)).not.toHaveProperty('outcome');
+  });
+  it('was held where children answered in it, and nothing else is said of it', () => {
+    const given = { ...context, taught: new Set([yesterday]) };
+    for (const change of [
+      { kind: 'reschedule', lessonId: yesterday, day: '2026-11-24' },
+      { kind: 'remove', lessonId: yesterday },
+      { kind: 'outcome', lessonId: yesterday, outcome: 'left-out' },
+    ] as const)
+      expect(refusal(change, plan, given)).toBe('held');
+    expect(refusal({ kind: 'outcome', lessonId: 9, outcome: 'left-out' })).toBe('not-yet');
+  });
+  it('goes back to where it was on the day it was moved, and not later', () => {
+    const { plan: after } = make({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-24' });
+    expect(keepsThePast(after, plan, context, true)).toBe(true);
+    expect(keepsThePast(after, plan, context)).toBe(false);
+    expect(keepsThePast(after, plan, { ...context, taught: new Set([yesterday]) }, true)).toBe(false);
+  });
+  it('is not among what a class has met, once it was left out', () => {
+    const left = make({ kind: 'outcome', lessonId: yesterday, outcome: 'left-out' }).plan;
+    const numbered = left.lessons.map((lesson, i) => ({ ...lesson, number: i + 1 }));
+    expect(lessonsMet(numbered, 8).map(({ id }) => id)).toEqual([0, 1, 2, 3, 4, 5, 7]);
   });
 });
 
@@ -208,7 +262,11 @@ describe('replanning', () => {
           changes.forEach((change, i) => {
             const result = applyChange(now, change, { ...at, nextId: 200 + i });
             if (!result.done) return;
-            expect(keepsThePast(now, result.plan, at)).toBe(true);
+            expect(keepsThePast(now, result.plan, at, true)).toBe(true);
+            // What is past stays as it was, but for the one the teacher takes out herself.
+            const past = (of: Plan) =>
+              of.lessons.filter(({ id, day }) => day < at.today && !('lessonId' in change && change.lessonId === id));
+            expect(past(result.plan)).toEqual(past(now));
             for (const { id, from, to } of result.moved) {
               expect(to >= at.today).toBe(true);
               expect(from).toBe(now.lessons.find((lesson) => lesson.id === id)?.day);

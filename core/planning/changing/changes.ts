@@ -5,7 +5,8 @@ import { MOST_LESSONS } from '../laying/choices.ts';
 import { withException } from './exception.ts';
 import { lessonTemplate } from '../laying/ladder.ts';
 import { layLesson } from '../laying/layLesson.ts';
-import { calendarOf, isFixed, isPast, type Plan, type PlanLesson } from './plan.ts';
+import type { Outcome } from '../laying/segment.ts';
+import { calendarOf, isFixed, isHeld, isPast, type Plan, type PlanLesson } from './plan.ts';
 import type { PlanRefusal } from './refusals.ts';
 import { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
 import { reordered, resized, swapped, withoutSegment, type Editing } from './segmentEdits.ts';
@@ -20,6 +21,7 @@ import { layAgain, type Again } from './teachAgain.ts';
  * - `calendar`: other teaching days and days off
  * - `order`, `minutes`, `drop`: segments of a lesson in another order, one longer or shorter, one left out
  * - `swap`: one time for another · `title`: the teacher's own title
+ * - `outcome`: a lesson whose day has come was held, or left out; none: nothing is known of it again
  * - `exception`: 12:30 into the sets, for a class that goes by "the smaller number"
  */
 export type PlanChange =
@@ -42,6 +44,7 @@ export type PlanChange =
       readonly time: DialTime;
     }
   | { readonly kind: 'title'; readonly lessonId: number; readonly title: string }
+  | { readonly kind: 'outcome'; readonly lessonId: number; readonly outcome: Outcome | null }
   | { readonly kind: 'exception' };
 export const PLAN_CHANGES = [
   'move',
@@ -56,13 +59,14 @@ export const PLAN_CHANGES = [
   'drop',
   'swap',
   'title',
+  'outcome',
   'exception',
 ] as const satisfies readonly PlanChange['kind'][];
 
 /** What is known when a change is made. */
 export interface ChangeContext {
   readonly today: Day;
-  /** Lessons children have answered in; like past ones they never change. */
+  /** Lessons children have answered in: they were held, and keep their day. */
   readonly taught: ReadonlySet<number>;
   /** Id of a lesson that is inserted. */
   readonly nextId: number;
@@ -121,7 +125,7 @@ const inserted = (
   const at = change.after === null ? 0 : must(indexOf(plan, change.after), 'no-such-lesson') + 1;
   // What is past stays as it was: nothing comes before it.
   if (lessons.slice(at).some((lesson) => isFixed(lesson, context.today, context.taught))) return refuse('past');
-  const laying = { rng, choices, before: lessons.slice(0, at) };
+  const laying = { rng, choices, before: lessons.slice(0, at).filter(({ outcome }) => outcome !== 'left-out') };
   const laid = change.what === 'again' ? layAgain(change, laying) : layLesson(lessonTemplate('blank'), laying);
   const fresh: PlanLesson = { ...laid, id: context.nextId, day: context.today };
   return rearranged({ ...plan, lessons: lessons.toSpliced(at, 0, fresh) }, context, fresh.id);
@@ -140,15 +144,40 @@ const rescheduled = (plan: Plan, at: number, day: Day, context: ChangeContext): 
   if (others.some((other) => other.day === day && isFixed(other, context.today, context.taught)))
     return refuse('day-taken');
   const place = others.findIndex((other) => other.day >= day);
-  const order = others.toSpliced(place === -1 ? others.length : place, 0, { ...lesson, day });
+  const { outcome: _, ...freed } = lesson;
+  const order = others.toSpliced(place === -1 ? others.length : place, 0, { ...freed, day });
   return rearranged({ ...plan, lessons: order }, context);
 };
 
 const skipped = (plan: Plan, { day, name }: Extract<PlanChange, { kind: 'skip' }>, context: ChangeContext): Plan => {
   if (day < context.today) return refuse('past');
-  if (plan.lessons.some((lesson) => lesson.day === day && context.taught.has(lesson.id))) return refuse('past');
+  if (plan.lessons.some((lesson) => lesson.day === day && isHeld(lesson, context.taught))) return refuse('held');
   if (dayOffAt(calendarOf(plan), day) !== undefined) return plan;
   return rearranged({ ...plan, skipped: [...plan.skipped, { from: day, to: day, name }] }, context);
+};
+
+type LessonChange = Extract<PlanChange, { readonly lessonId: number }>['kind'];
+
+/**
+ * Why a lesson cannot be changed so; none where it can. One that was held keeps its day, but the rest of today's run can still be changed.
+ * Of a day that is past and nothing was answered in it, Hoppel cannot know: the teacher may move it on, take it out, or say what became of it.
+ */
+export const refusalFor = (
+  kind: LessonChange,
+  lesson: Pick<PlanLesson, 'id' | 'day' | 'outcome'>,
+  { today, taught }: Pick<ChangeContext, 'today' | 'taught'>,
+): PlanRefusal | undefined => {
+  switch (kind) {
+    case 'reschedule':
+    case 'remove':
+      return isHeld(lesson, taught) ? 'held' : undefined;
+    case 'move':
+      return isHeld(lesson, taught) ? 'held' : isPast(lesson, today) ? 'past' : undefined;
+    case 'outcome':
+      return taught.has(lesson.id) ? 'held' : lesson.day > today ? 'not-yet' : undefined;
+    default:
+      return isPast(lesson, today) ? 'past' : undefined;
+  }
 };
 
 /** The plan after a change, days not yet compared. */
@@ -175,9 +204,8 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
   }
   const at = must(indexOf(plan, change.lessonId), 'no-such-lesson');
   const lesson = plan.lessons[at]!;
-  const moves = change.kind === 'move' || change.kind === 'reschedule' || change.kind === 'remove';
-  // A lesson children have answered in keeps its day, but the rest of today's run can still be changed.
-  if (moves ? !free(lesson) : isPast(lesson, context.today)) return refuse('past');
+  const refusal = refusalFor(change.kind, lesson, context);
+  if (refusal !== undefined) return refuse(refusal);
   const edited = (result: PlanLesson | undefined): Plan => {
     const fresh = must(result, 'no-such-place');
     return { ...plan, lessons: plan.lessons.map((one, i) => (i === at ? fresh : one)) };
@@ -199,6 +227,10 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
       return edited(withoutSegment(lesson, change.at));
     case 'swap':
       return edited(swapped(editing, change.at, change.place, change.time));
+    case 'outcome': {
+      const { outcome: _, ...rest } = lesson;
+      return edited(change.outcome === null ? rest : { ...rest, outcome: change.outcome });
+    }
     case 'title':
       return edited({ ...lesson, title: change.title.trim() === '' ? undefined : change.title.trim() });
   }
@@ -215,16 +247,20 @@ export const applyChange = (plan: Plan, change: PlanChange, context: ChangeConte
   }
 };
 
-/** May one plan take the place of another, as undo and redo do? Not when a past lesson would change or a given one its day. */
+/**
+ * May one plan take the place of another, as undo and redo do? Not when a past lesson would change or a given one its day.
+ * @param ofToday what lies between them was done today: then only lessons that children answered in stand fast, for what was past was so then too
+ */
 export const keepsThePast = (
   from: Plan,
   to: Plan,
   { today, taught }: Pick<ChangeContext, 'today' | 'taught'>,
+  ofToday = false,
 ): boolean => {
   const past = ({ lessons }: Plan): string =>
     JSON.stringify(
       lessons
-        .filter((lesson) => isFixed(lesson, today, taught))
+        .filter((lesson) => (ofToday ? taught.has(lesson.id) : isFixed(lesson, today, taught)))
         .map((lesson) => (isPast(lesson, today) ? lesson : [lesson.id, lesson.day])),
     );
   return past(from) === past(to);

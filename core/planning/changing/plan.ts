@@ -28,12 +28,22 @@ export const newPlan = (choices: UnitChoices, firstId: number): Plan => relaidPl
 /** Is this lesson past, so that nothing of it may change? */
 export const isPast = ({ day }: Pick<PlanLesson, 'day'>, today: Day): boolean => day < today;
 
-/** Does this lesson keep its day? Past ones do, and those in which children have answered. */
+/** Was this lesson held? Answers say so, or the teacher does. */
+export const isHeld = ({ id, outcome }: Pick<PlanLesson, 'id' | 'outcome'>, taught: ReadonlySet<number>): boolean =>
+  taught.has(id) || outcome === 'held';
+
+/** Does this lesson keep its day unless a teacher moves it herself? Past ones do, and those that were held. */
 export const isFixed = (
-  { id, day }: Pick<PlanLesson, 'id' | 'day'>,
+  lesson: Pick<PlanLesson, 'id' | 'day' | 'outcome'>,
   today: Day,
   taught: ReadonlySet<number>,
-): boolean => day < today || taught.has(id);
+): boolean => lesson.day < today || isHeld(lesson, taught);
+
+/** The lessons a class has met by one of them, that one among them: those up to it, without what was left out. */
+export const lessonsMet = <L extends Pick<PlannedLesson, 'outcome'> & { readonly number: number }>(
+  lessons: readonly L[],
+  upTo: number,
+): L[] => lessons.filter(({ number, outcome }) => number <= upTo && outcome !== 'left-out');
 
 /**
  * The plan with a unit laid out anew: what is past or given stays and the new lessons follow it.

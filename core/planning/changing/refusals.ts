@@ -1,6 +1,8 @@
 /** Why a change is not made. */
 export const PLAN_REFUSALS = [
   'past',
+  'held',
+  'not-yet',
   'no-such-lesson',
   'no-such-place',
   'not-a-teaching-day',

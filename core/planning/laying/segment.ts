@@ -20,6 +20,10 @@ export interface Segment {
   readonly items: readonly Item[];
 }
 
+/** What a teacher says became of a lesson whose day has come. Answers say it where there are any. */
+export const OUTCOMES = ['held', 'left-out'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
 /** A lesson of the unit with its day. */
 export interface PlannedLesson {
   /** Its words stand in the word files under this key. */
@@ -31,6 +35,7 @@ export interface PlannedLesson {
   readonly segments: readonly Segment[];
   /** The teacher's own title; without one, the title of the key. */
   readonly title?: string | undefined;
+  readonly outcome?: Outcome | undefined;
 }
 
 /** Whole minutes of all segments. */

@@ -6,7 +6,7 @@ import { v4 as newId } from 'uuid';
 import type { Settings } from '../../../contract/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { faultsOf, type ItemOf } from '../../../core/items/index.ts';
-import { surpriseItems } from '../../../core/planning/index.ts';
+import { lessonsMet, surpriseItems } from '../../../core/planning/index.ts';
 import { judgedPhrase } from '../../../core/rounds/index.ts';
 import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
@@ -27,7 +27,7 @@ const classroom = useClassroomStore();
 const words = useClockWords(() => settings);
 
 type Judged = ItemOf<'judge-clock'>;
-const taught = (classroom.classroom?.lessons ?? []).filter(({ number }) => number <= lessonNumber);
+const taught = lessonsMet(classroom.classroom?.lessons ?? [], lessonNumber);
 const clocks = surpriseItems(seededRng(seedFromText(newId())), taught, ['judge-clock']).filter(
   (item): item is Judged => item.kind === 'judge-clock',
 );

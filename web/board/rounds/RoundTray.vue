@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { mdiPlay, mdiShuffleVariant } from '@mdi/js';
 import type { Lesson, RoundSource } from '../../../contract/index.ts';
 import type { DialTime } from '../../../core/clock/index.ts';
-import { groupsOf } from '../../../core/planning/index.ts';
+import { groupsOf, lessonsMet } from '../../../core/planning/index.ts';
 import { ROUND_TASKS, isRoundItem, type RoundTask } from '../../../core/rounds/index.ts';
 import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
 import TimeRings from '../../clock/TimeRings.vue';
@@ -36,7 +36,7 @@ const toggle = (task: RoundTask): void => {
 const picked = ref<readonly DialTime[]>([]);
 /** O'clock and half past always; quarters once the class has met them. */
 const groups = computed((): TimeGroup[] => {
-  const met = groupsOf((classroom.classroom?.lessons ?? []).filter(({ number }) => number <= lesson.number));
+  const met = groupsOf(lessonsMet(classroom.classroom?.lessons ?? [], lesson.number));
   return ['oclock', 'half-past', ...(['quarter-past', 'quarter-to'] as const).filter((group) => met.includes(group))];
 });
 const times = computed(() =>
