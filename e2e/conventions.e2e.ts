@@ -1,4 +1,8 @@
 import { afterAll, beforeAll, describe, expect } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import type { Settings } from '../contract/index.ts';
+import { expectNoFault } from './support/axe.ts';
+import { atBoard } from './support/board.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { soon } from './support/soon.ts';
@@ -85,5 +89,45 @@ describe('conventions', () => {
       "const { width, height } = document.querySelector('.board .dial .rim').getBoundingClientRect(); return [width, height]",
     );
     expect(wide / high).toBeCloseTo(1.26, 2);
+  });
+  step('what was tried and not kept is not lost without a word: whoever leaves is asked', async () => {
+    const ask = async (): Promise<unknown> => {
+      await (await teacher.find('a[href="/class"]')).click();
+      return teacher.says('Keep these choices?');
+    };
+    await teacher.tap('Words');
+    await teacher.tap('the hour’s own room');
+    await teacher.tap('counting fives');
+    await teacher.tap('four thirty');
+    await ask();
+    await expectNoFault(teacherBrowser.driver);
+    await teacher.tap('Stay here');
+    await teacher.says('The hour hand is in the room of');
+    await ask();
+    await (await teacher.find('[data-leave="let-go"]')).click();
+    await teacher.says('How each o’clock went');
+    await teacher.driver.get(`${hoppel.url}/settings`);
+    await teacher.says('has just passed');
+    await teacher.tap('the hour’s own room');
+    await teacher.tap('counting fives');
+    await teacher.tap('four thirty');
+    await ask();
+    await (await teacher.find('[data-leave="keep"]')).click();
+    await teacher.says('How each o’clock went');
+    const { settings } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { settings: Settings };
+    expect(settings).toMatchObject({ hourFinding: 'room', minuteSupport: 'fives', halfPastPhrase: 'thirty' });
+  });
+  step('how the class finds hour and minutes stands on the board’s cards and among the lesson’s words', async () => {
+    await teacher.driver.get(`${hoppel.url}/lessons/12`);
+    await teacher.says('the hour’s own room');
+    await teacher.says('count by fives');
+    const board = atBoard(teacher, hoppel.url);
+    await board.open('/board');
+    while ((await board.clockAt()) % 60 !== 30) await teacher.press(Key.ARROW_RIGHT);
+    await teacher.press(' ', ' ', ' ');
+    await soon(() => teacher.text('.card.hour')).toContain('in its room');
+    await soon(() => teacher.text('.card.minute')).toContain('fives to 6');
+    // Numbers beside words are words.
+    await soon(() => teacher.text('.card.whole .words')).toMatch(/^[a-z]+ thirty$/);
   });
 });

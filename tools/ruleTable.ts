@@ -20,8 +20,8 @@ const text = (rule: WrongRule, part: Parameters<typeof ruleText>[1]): string =>
   teacherSentence(ruleText(rule, part), DEFAULT_CONVENTIONS);
 
 /** An answer in its shortest form: hands of a drawing as angles, short/long. */
-const short = (answer: Answer): string => {
-  if (answer.kind !== 'drawn') return describeAnswer(answer, DEFAULT_CONVENTIONS).replace(/^\w+( to)? /, '');
+const short = (item: Item, answer: Answer): string => {
+  if (answer.kind !== 'drawn') return describeAnswer(item, answer, DEFAULT_CONVENTIONS).replace(/^\w+( to)? /, '');
   const angles = answer.hands.map(({ angle }) => `${angle}°`).join('/');
   const [a, b] = answer.hands;
   const note = answer.offCentre ? ' beside the middle' : a && b && a.reach === b.reach ? ' of one length' : '';
@@ -41,7 +41,7 @@ const collisions = (item: Item): string[] => {
   const groups = new Map<string, WrongRule[]>();
   for (const answer of answers) {
     const rules = explain(item, answer);
-    if (rules.length > 1) groups.set(short(answer), rules);
+    if (rules.length > 1) groups.set(short(item, answer), rules);
   }
   return [...groups].map(([answer, rules]) => `${answer}: ${rules.join(' = ')}`);
 };

@@ -49,11 +49,24 @@ const WRITING_HELP: Partial<Record<WritingFault, { readonly name: string; readon
   'half-without-past': { name: 'oneWay', light: {} },
   'not-a-time': { name: 'oneWay', light: {} },
 };
+/** Digits, with or without what stands between them: no words, so not two ways of saying it. */
+const isDigits = (answer: Answer): boolean => answer.kind === 'text' && /^[\d\s:.]+$/.test(answer.text);
 const writingHelp = (item: Item, answer: Answer, conventions: Conventions): Help | undefined => {
   const fault = mark(item, answer, conventions).findings.find((finding) => finding.kind === 'writing');
-  const help = fault === undefined ? undefined : WRITING_HELP[fault.fault];
+  const named = fault?.fault === 'not-a-time' && isDigits(answer) ? 'minutes-missing' : fault?.fault;
+  const help = named === undefined ? undefined : WRITING_HELP[named];
   return help && { sentence: say(help.name), light: help.light };
 };
+
+/** A writing that was taken for right is helped with as if the child had written it. */
+const chosenWritingHelp = (item: Item, place: number, conventions: Conventions): Help | undefined =>
+  item.kind === 'choose-writings'
+    ? writingHelp(
+        { kind: 'write-digital', shown: item.shown },
+        { kind: 'text', text: item.options[place]! },
+        conventions,
+      )
+    : undefined;
 
 /** Options taken that are wrong; where none is, that another is right too. */
 const choiceHelp = (item: Item, answer: Answer, conventions: Conventions): Light => {
@@ -125,7 +138,8 @@ export const helpFor = (item: Item, answer: Answer, conventions: Conventions): H
     case 'choose-writings': {
       const { places = [] } = choiceHelp(item, answer, conventions);
       if (places.length === 0) return { sentence: say('another'), light: {} };
-      const { sentence, light } = readingHelp(item, answer, conventions);
+      const { sentence, light } =
+        chosenWritingHelp(item, places[0]!, conventions) ?? readingHelp(item, answer, conventions);
       return { sentence, light: { ...light, places } };
     }
     default:

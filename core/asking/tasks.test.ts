@@ -58,6 +58,16 @@ describe('help', () => {
     expect(write(at, '430')).toMatchObject({ light: { colon: true }, sentence: { key: 'clock.help.colon' } });
     expect(write(timeOf(4), '4:0')).toMatchObject({ sentence: { key: 'clock.help.twoDigits' } });
     expect(write(at, '30:4')).toMatchObject({ sentence: { key: 'clock.help.hourFirst' } });
+    for (const unfinished of ['80', '8:', '008'])
+      expect(write(timeOf(8), unfinished)).toMatchObject({ sentence: { key: 'clock.help.twoDigits' } });
+    // Among writings to choose from too.
+    const options = ['8:00', '800', '8 o’clock', '9:00'];
+    const chosen: Item = { kind: 'choose-writings', shown: timeOf(8), options };
+    expect(help(chosen, { kind: 'choice', chosen: [0, 1, 2] })).toMatchObject({
+      sentence: { key: 'clock.help.colon' },
+      light: { places: [1] },
+    });
+    expect(help(chosen, { kind: 'choice', chosen: [0, 2, 3] }).sentence.key).toMatch(/^clock\.steps/);
   });
   it('goes by the clock when the writing is fine and the time is not', () =>
     expect(write(at, '5:30').light).toEqual({ room: 4 }));

@@ -2,8 +2,8 @@ import { ALL_DIAL_TIMES, hourOf, minuteOf, type DialTime } from '../clock/index.
 import type { Conventions } from '../conventions/index.ts';
 import type { Grammar, MinuteSpan, Way } from './locale.ts';
 
-/** How numbers are put into a phrase: `half past four` or `half past 4`. */
-export const NUMBER_FORMS = ['words', 'numerals'] as const;
+/** How numbers are put into a phrase: `half past four` or `half past 4`; as tiles, every hour is a numeral. */
+export const NUMBER_FORMS = ['words', 'numerals', 'tiles'] as const;
 export type NumberForm = (typeof NUMBER_FORMS)[number];
 
 /** A way of saying times with its name. */
@@ -66,6 +66,8 @@ const hourIn = (hour: number, form: NumberForm, numbers: Grammar['numbers']): st
 /** What the places of a pattern are filled with. */
 const PLACES: Readonly<Record<string, Fill>> = {
   hour: (time, form, numbers) => hourIn(hourOf(time), form, numbers),
+  // Beside minutes in words: "four thirty", never "4 thirty". As a tile of its own it stays a numeral.
+  hourSaid: (time, form, numbers) => hourIn(hourOf(time), form === 'tiles' ? 'numerals' : 'words', numbers),
   next: (time, form, numbers) => hourIn((hourOf(time) % 12) + 1, form, numbers),
   minutes: (time, _, numbers) => numbers[minuteOf(time)]!,
   toGo: (time, _, numbers) => numbers[60 - minuteOf(time)]!,
@@ -84,7 +86,7 @@ const piecesIn = (pattern: string): readonly Piece[] =>
     if (i % 2 === 0) return text === '' ? [] : [{ text, isHour: false }];
     const fill = PLACES[text];
     if (fill === undefined) throw new RangeError(`"${pattern}": no pattern has a place for ${text}`);
-    return [{ text, fill, isHour: text === 'hour' || text === 'next' }];
+    return [{ text, fill, isHour: text === 'hour' || text === 'hourSaid' || text === 'next' }];
   });
 const piecesOf = new Map<string, readonly Piece[]>();
 const pieces = (pattern: string): readonly Piece[] => {

@@ -5,7 +5,7 @@ export type MinuteSpan = number | { readonly from: number; readonly to: number }
 
 /**
  * One way of saying times, as patterns. `{hour}` stands for the hour passed and `{next}` for the coming one, `{minutes}` for
- * the minutes past and `{toGo}` for those left: so a language says by itself which hour it names.
+ * the minutes past and `{toGo}` for those left, `{hourSaid}` for an hour that is always in words: so a language says by itself which hour it names.
  */
 export interface Way {
   readonly minutes: readonly MinuteSpan[];

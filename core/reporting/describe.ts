@@ -1,5 +1,5 @@
-import { hourOf, type DialTime } from '../clock/index.ts';
-import type { Answer, Item } from '../items/index.ts';
+import { hourOf, isPossible, readHands, type DialTime } from '../clock/index.ts';
+import { rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { digital, say, sentence, type Phrase } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { answeredTime } from '../marking/index.ts';
@@ -33,7 +33,37 @@ const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {
 export const describeItem = (item: Item, conventions: Conventions): string =>
   teacherSentence({ key: `teacher.tasks.${item.kind}`, values: taskValues(item, conventions) }, conventions);
 
-const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
+/** What was chosen of the options, as it stands there. */
+const chosenWords = (item: Item, chosen: readonly number[], conventions: Conventions): string => {
+  const word = (place: number): string => {
+    switch (item.kind) {
+      case 'choose-words':
+        return say(item.options[place]!, conventions);
+      case 'choose-writings':
+        return item.options[place]!;
+      case 'choose-clock': {
+        const { hands } = item.options[place]!;
+        const values = { letter: String.fromCharCode(65 + place), time: digital(readHands(hands).time, conventions) };
+        const key = isPossible(hands) ? 'clockAt' : 'clock';
+        return teacherSentence({ key: `teacher.answered.${key}`, values }, conventions);
+      }
+      default:
+        throw new RangeError(`${item.kind} has no options`);
+    }
+  };
+  return chosen.map(word).join(item.kind === 'choose-clock' ? '; ' : ', ');
+};
+
+/** Clocks that got the digits and words that belong to them. */
+const rightPairs = (item: Item, answer: Extract<Answer, { kind: 'pairs' }>): number => {
+  const [right] = rightAnswers(item);
+  if (right?.kind !== 'pairs') return 0;
+  return right.pairs.filter(
+    ({ digits, words }, clock) => answer.pairs[clock]?.digits === digits && answer.pairs[clock].words === words,
+  ).length;
+};
+
+const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phrase => {
   const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `teacher.answered.${name}`, values });
   const words = (key: string): string => sentence({ key, values: {} }, conventions);
   const time = answeredTime(answer);
@@ -57,9 +87,9 @@ const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
     case 'drawn':
       return time === undefined ? phrase('drewNothing') : phrase('drew', { answer: written });
     case 'choice':
-      return phrase('chose', { count: answer.chosen.length });
+      return phrase('chose', { choices: chosenWords(item, answer.chosen, conventions) });
     case 'pairs':
-      return phrase('paired', { count: answer.pairs.length });
+      return phrase('paired', { right: rightPairs(item, answer), count: answer.pairs.length });
     case 'yes-no':
       return phrase(answer.yes ? 'yes' : 'no');
     case 'judgement':
@@ -77,5 +107,5 @@ const answerPhrase = (answer: Answer, conventions: Conventions): Phrase => {
 };
 
 /** An answer in a few words: "Said 5:30", "Turned to 12:15", "Wrote 430". */
-export const describeAnswer = (answer: Answer, conventions: Conventions): string =>
-  teacherSentence(answerPhrase(answer, conventions), conventions);
+export const describeAnswer = (item: Item, answer: Answer, conventions: Conventions): string =>
+  teacherSentence(answerPhrase(item, answer, conventions), conventions);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { handAngles, timeOf } from '../clock/index.ts';
-import { CLOCK_FAULTS, ITEM_KINDS, drawnAt, pictureAt, type Answer, type Item } from '../items/index.ts';
+import { CLOCK_FAULTS, ITEM_KINDS, drawnAt, pictureAt, pictureOf, type Answer, type Item } from '../items/index.ts';
 import { DRAWING_PROBLEMS, type Finding } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
 import {
@@ -64,10 +64,13 @@ describe('the teacher’s word files', () => {
     ['timeReasons', TIME_REASONS],
     [
       'planChanges',
-      PLAN_CHANGES.flatMap((kind) => (kind === 'insert' ? ['insert-blank', 'insert-again'] : [kind])).concat(
-        'made',
-        'read-in',
-      ),
+      PLAN_CHANGES.flatMap((kind) =>
+        kind === 'insert'
+          ? ['insert-blank', 'insert-again']
+          : kind === 'outcome'
+            ? ['outcome-held', 'outcome-left-out', 'outcome-none']
+            : [kind],
+      ).concat('made', 'read-in'),
     ],
   ] as const)('name every one of the %s, and nothing else', (group, names) =>
     expect(keysUnder(us, `teacher.${group}`).sort()).toEqual([...names].sort()),
@@ -115,6 +118,41 @@ describe('words about answers', () => {
     [{ kind: 'draw', shown: at(9) }, drawnAt(at(9)), 'Draw 9:00', 'Drew 9:00'],
     [{ kind: 'draw', shown: at(9) }, { kind: 'strokes', strokes: [] }, 'Draw 9:00', 'Drew no time'],
     [{ kind: 'name-part', part: 'hour-hand' }, { kind: 'part', part: 'face' }, 'Name the hour hand', 'Said face'],
+    [
+      { kind: 'choose-words', shown: at(4, 30), options: [at(5, 30), at(4, 30), at(4)] },
+      { kind: 'choice', chosen: [0] },
+      'Find the words for 4:30',
+      'Chose half past 5',
+    ],
+    [
+      { kind: 'choose-writings', shown: at(4, 30), options: ['4:30', '430', 'half past 4'] },
+      { kind: 'choice', chosen: [0, 1] },
+      'Find the writings of 4:30',
+      'Chose 4:30, 430',
+    ],
+    [
+      {
+        kind: 'choose-clock',
+        shown: at(3),
+        options: [pictureAt(at(3)), pictureAt(at(12, 15)), pictureOf({ hour: 45, minute: 0 })],
+      },
+      { kind: 'choice', chosen: [1, 2] },
+      'Find the clocks for 3:00',
+      'Chose clock B, 12:15; clock C',
+    ],
+    [
+      { kind: 'pair', times: [at(1), at(2), at(3)], digitsOrder: [1, 0, 2], wordsOrder: [2, 1, 0] },
+      {
+        kind: 'pairs',
+        pairs: [
+          { digits: 1, words: 2 },
+          { digits: 0, words: 0 },
+          { digits: 2, words: 1 },
+        ],
+      },
+      'Pair 3 times',
+      'Put together: 1 of 3 belong together',
+    ],
     [{ kind: 'direction' }, { kind: 'direction', direction: 'clockwise' }, 'Which way round', 'Clockwise'],
     [{ kind: 'hour-hand', shown: at(4, 30) }, { kind: 'hour', hour: 5 }, 'The hour of one hand: 4', 'Said 5'],
     [
@@ -147,7 +185,7 @@ describe('words about answers', () => {
     'describes %j, answered %j',
     (item, answer, task, words) => {
       expect(describeItem(item, DEFAULT_CONVENTIONS)).toBe(task);
-      expect(describeAnswer(answer, DEFAULT_CONVENTIONS)).toBe(words);
+      expect(describeAnswer(item, answer, DEFAULT_CONVENTIONS)).toBe(words);
     },
   );
 });

@@ -131,7 +131,7 @@ describe('a teacher’s quick entry', () => {
     expect(quickEntry(text)).toEqual({ time: at(time), echo }),
   );
   it('is echoed as the class says it', () =>
-    expect(quickEntry('430', { ...DEFAULT_CONVENTIONS, halfPastPhrase: 'thirty' })?.echo).toBe('4 thirty'));
+    expect(quickEntry('430', { ...DEFAULT_CONVENTIONS, halfPastPhrase: 'thirty' })?.echo).toBe('four thirty'));
   it.each(['', 'hare', '99', '4:75', '4:6'])('"%s" is not understood, and not guessed', (text) =>
     expect(quickEntry(text)).toBeUndefined(),
   );

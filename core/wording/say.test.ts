@@ -35,7 +35,7 @@ describe('saying a time', () => {
   });
   it('says "four thirty" where the class does', () => {
     const thirty = { ...US, halfPastPhrase: 'thirty' } as const;
-    expect(say(timeOf(4, 30), thirty)).toBe('4 thirty');
+    expect(say(timeOf(4, 30), thirty)).toBe('four thirty');
     expect(phrases(timeOf(4, 30), thirty).slice(0, 2)).toEqual(['four thirty', 'half past four']);
     expect(phrases(timeOf(4, 30), { ...US, halfPastPhrase: 'both' }).slice(0, 2)).toEqual([
       'half past four',

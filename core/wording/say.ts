@@ -27,7 +27,7 @@ export const say = (time: DialTime, conventions: SayingConventions, form: Number
 
 /** The same in the pieces a phrase is put together from, blanks taken away: "half past" and "4", "4" and "o’clock". */
 export const sayInParts = (time: DialTime, conventions: SayingConventions): SaidPart[] =>
-  partsOfPattern(usualPattern(time, conventions), localeOf(conventions.locale).grammar, time, 'numerals')
+  partsOfPattern(usualPattern(time, conventions), localeOf(conventions.locale).grammar, time, 'tiles')
     .map(({ text, isHour }) => ({ text: text.trim(), isHour }))
     .filter(({ text }) => text !== '');
 

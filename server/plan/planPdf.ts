@@ -84,7 +84,7 @@ export const planPdf = (
         y = write(doc, words('lesson', conventions, { number }), x, y + 1, wide, { size: 8.5, colour: QUIET });
         y = write(doc, lessonTitle(lesson, conventions), x, y + 1, wide, { size: 12, font: 'bold' });
         y = write(doc, lessonICan(lesson, conventions), x, y + 2, wide, { size: 9.5 });
-        const wordList = wordsOfLesson(lesson).map((word) => clockWord(word, conventions));
+        const wordList = wordsOfLesson(lesson, conventions).map((word) => clockWord(word, conventions));
         if (wordList.length > 0)
           y = write(doc, `${words('words', conventions)}: ${wordList.join(', ')}`, x, y + 5, wide, { size: 8.5 });
         const things = thingsOfLesson(lesson, choices.media).map((item) => readyText(item, children, conventions));

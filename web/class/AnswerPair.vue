@@ -21,7 +21,7 @@ const given = computed(() => answeredTime(row.answer));
 /** The hour hand alone is shown without its partner, and so is what was said about it. */
 const only = computed(() => (row.item.kind === 'hour-hand' ? ('hour' as const) : undefined));
 const task = computed(() => describeItem(row.item, conventions.value));
-const answer = computed(() => describeAnswer(row.answer, conventions.value));
+const answer = computed(() => describeAnswer(row.item, row.answer, conventions.value));
 const findings = computed(() => row.findings.map((finding) => findingSentence(finding, conventions.value)).join(', '));
 </script>
 

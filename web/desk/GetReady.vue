@@ -20,6 +20,7 @@ const words = usePlanWords();
 
 const ticked = computed(() => desk?.ticked ?? []);
 const things = computed(() => thingsOfLesson(lesson, store.classroom!.plan!.choices.media));
+const lessonWords = computed(() => wordsOfLesson(lesson, store.classroom!.settings));
 const note = useNote(
   () => lesson.id,
   () => (desk?.lessonId === lesson.id ? desk.note : undefined),
@@ -52,10 +53,10 @@ const when = computed(() => {
       {{ t('desk.byTheEnd') }}<template v-if="skills !== ''"> · {{ skills }}</template>
     </h3>
     <p class="i-can child-type">{{ words.iCan(lesson) }}</p>
-    <template v-if="wordsOfLesson(lesson).length > 0">
+    <template v-if="lessonWords.length > 0">
       <h3 class="label">{{ t('desk.wordsToUse') }}</h3>
       <ul class="words">
-        <li v-for="key in wordsOfLesson(lesson)" :key="key" class="child-type">{{ words.word(key) }}</li>
+        <li v-for="key in lessonWords" :key="key" class="child-type">{{ words.word(key) }}</li>
       </ul>
     </template>
     <template v-if="things.length > 0">

@@ -8,6 +8,7 @@ import { CHOICES, CONVENTION_GROUPS, choicesOf, type ConventionGroup } from '../
 import { paperOf } from '../../core/locales/index.ts';
 import ChoiceRow from '../settings/ChoiceRow.vue';
 import ConventionsPreview from '../settings/ConventionsPreview.vue';
+import LeaveOrKeep from '../settings/LeaveOrKeep.vue';
 import HandColours from '../settings/HandColours.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -63,6 +64,7 @@ const keep = async (): Promise<void> => {
 
 <template>
   <div class="settings">
+    <LeaveOrKeep :changed="changed" :keep="keep" :let-go="() => (draft = {})" />
     <section>
       <SettingsTabs />
       <h1 class="title-page">{{ t('settings.title') }}</h1>

@@ -136,6 +136,8 @@ const indexOf = ({ lessons }: Plan, id: number): number | undefined => {
   return at === -1 ? undefined : at;
 };
 
+const withoutOutcome = ({ outcome: _, ...lesson }: PlanLesson): PlanLesson => lesson;
+
 const rescheduled = (plan: Plan, at: number, day: Day, context: ChangeContext): Plan => {
   if (day < context.today) return refuse('past');
   if (!isTeachingDay(calendarOf(plan), day)) return refuse('not-a-teaching-day');
@@ -144,8 +146,7 @@ const rescheduled = (plan: Plan, at: number, day: Day, context: ChangeContext): 
   if (others.some((other) => other.day === day && isFixed(other, context.today, context.taught)))
     return refuse('day-taken');
   const place = others.findIndex((other) => other.day >= day);
-  const { outcome: _, ...freed } = lesson;
-  const order = others.toSpliced(place === -1 ? others.length : place, 0, { ...freed, day });
+  const order = others.toSpliced(place === -1 ? others.length : place, 0, { ...withoutOutcome(lesson), day });
   return rearranged({ ...plan, lessons: order }, context);
 };
 
@@ -228,7 +229,7 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
     case 'swap':
       return edited(swapped(editing, change.at, change.place, change.time));
     case 'outcome': {
-      const { outcome: _, ...rest } = lesson;
+      const rest = withoutOutcome(lesson);
       return edited(change.outcome === null ? rest : { ...rest, outcome: change.outcome });
     }
     case 'title':

@@ -1,4 +1,5 @@
 import { SKILL_DATA, skillOfItem, type ClockWord, type Skill } from '../../skills/index.ts';
+import type { Conventions } from '../../conventions/index.ts';
 import { kindsLaidOut, type ItemKind } from '../../items/index.ts';
 import type { Medium } from './choices.ts';
 import { lessonTemplate } from './ladder.ts';
@@ -22,9 +23,24 @@ export type ReadyItem = (typeof READY_ITEMS)[number];
 /** Words a lesson brings in at most. */
 const MOST_WORDS = 5;
 
-/** The words of a lesson: its own, then those of its skills. */
-export const wordsOfLesson = ({ key, skills }: Pick<PlannedLesson, 'key' | 'skills'>): ClockWord[] => {
-  const words = new Set<ClockWord>(skills.flatMap((skill) => SKILL_DATA[skill].words));
+/** What the class finds hour and minutes by decides which words it needs. */
+type WordConventions = Pick<Conventions, 'hourFinding' | 'minuteSupport'>;
+const byTurns: readonly ClockWord[] = ['straight-up', 'half-turn'];
+/** A word as this class goes by it: "already passed" may be "the hour's own room", half a turn may be counting fives. */
+const asAgreed = (word: ClockWord, { hourFinding, minuteSupport }: WordConventions): readonly ClockWord[] => {
+  if (word === 'passed') return [hourFinding];
+  if (!byTurns.includes(word) || minuteSupport === 'straight') return [word];
+  return minuteSupport === 'both' ? [word, 'five-minutes'] : ['five-minutes'];
+};
+
+/** The words of a lesson: its own, then those of its skills, as the class has agreed. */
+export const wordsOfLesson = (
+  { key, skills }: Pick<PlannedLesson, 'key' | 'skills'>,
+  conventions: WordConventions,
+): ClockWord[] => {
+  const words = new Set<ClockWord>(
+    skills.flatMap((skill) => SKILL_DATA[skill].words.flatMap((word) => asAgreed(word, conventions))),
+  );
   for (const word of lessonTemplate(key).words ?? []) words.add(word);
   return [...words].slice(0, Math.max(MOST_WORDS, lessonTemplate(key).words === undefined ? 0 : words.size));
 };

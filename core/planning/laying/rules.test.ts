@@ -1,4 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
+import { DEFAULT_CONVENTIONS } from '../../conventions/index.ts';
 import { timeOf, type DialTime } from '../../clock/index.ts';
 import type { Item } from '../../items/index.ts';
 import type { Skill } from '../../skills/index.ts';
@@ -160,7 +161,25 @@ describe('what a lesson needs', () => {
     expect(thingsOfLesson(unit[0]!, 'paper')).toEqual(['wall-clock', 'day-pictures']);
   });
   it('has the words of its skills, analog and digital where the parts are named', () => {
-    expect(wordsOfLesson(unit[2]!)).toEqual(['face', 'numbers', 'hour-hand', 'minute-hand', 'analog', 'digital']);
-    for (const one of unit) expect(wordsOfLesson(one).length).toBeGreaterThan(0);
+    expect(wordsOfLesson(unit[2]!, DEFAULT_CONVENTIONS)).toEqual([
+      'face',
+      'numbers',
+      'hour-hand',
+      'minute-hand',
+      'analog',
+      'digital',
+    ]);
+    for (const one of unit) expect(wordsOfLesson(one, DEFAULT_CONVENTIONS).length).toBeGreaterThan(0);
+    // Words go by how the class finds hour and minutes.
+    const halfPast = { key: 'half-turn', skills: ['half-past-read'] } as const;
+    expect(wordsOfLesson(halfPast, DEFAULT_CONVENTIONS)).toEqual(['half-past', 'half-turn', 'passed']);
+    const agreed = { hourFinding: 'room', minuteSupport: 'fives' } as const;
+    expect(wordsOfLesson(halfPast, agreed)).toEqual(['half-past', 'five-minutes', 'room']);
+    expect(wordsOfLesson(halfPast, { hourFinding: 'step-back', minuteSupport: 'both' })).toEqual([
+      'half-past',
+      'half-turn',
+      'five-minutes',
+      'step-back',
+    ]);
   });
 });

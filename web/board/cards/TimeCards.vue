@@ -2,9 +2,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { hourOf, isHalfPast, isOclock, type DialTime } from '../../../core/clock/index.ts';
+import { type DialTime } from '../../../core/clock/index.ts';
 import { HAND_PATHS } from '../../../core/face/index.ts';
-import { digits, type StepPart } from '../../../core/wording/index.ts';
+import { digits, hourCaption, minuteCaption, type StepPart } from '../../../core/wording/index.ts';
 import { type Conventions } from '../../../core/conventions/index.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import CoverCard from './CoverCard.vue';
@@ -29,10 +29,10 @@ const { t } = useI18n();
 const clock = useClockWords(() => conventions);
 
 const shown = computed(() => digits(time, conventions));
-const hourCaption = computed(() => t(isOclock(time) ? 'board.onHour' : 'board.passed', { hour: hourOf(time) }));
-const minuteCaption = computed(() =>
-  t(isOclock(time) ? 'board.straightUp' : isHalfPast(time) ? 'board.straightDown' : 'board.pastTheHour'),
-);
+const captions = computed(() => ({
+  hour: clock.phrase(hourCaption(time, conventions)),
+  minute: clock.phrase(minuteCaption(time, conventions)),
+}));
 const words = computed(() => clock.said(time));
 const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {} }));
 </script>
@@ -51,7 +51,7 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
         <svg viewBox="-30 -64 60 90" class="hand"><path :d="HAND_PATHS.full.hour" /></svg>
       </template>
       <strong class="big">{{ shown.hour }}</strong>
-      <span class="caption">{{ hourCaption }}</span>
+      <span class="caption">{{ captions.hour }}</span>
     </CoverCard>
     <CoverCard
       class="minute"
@@ -65,7 +65,7 @@ const colon = computed(() => clock.phrase({ key: 'clock.words.colon', values: {}
         <svg viewBox="-30 -96 60 122" class="hand"><path :d="HAND_PATHS.full.minute" /></svg>
       </template>
       <strong class="big">{{ shown.minutes }}</strong>
-      <span class="caption">{{ minuteCaption }}</span>
+      <span class="caption">{{ captions.minute }}</span>
     </CoverCard>
     <CoverCard
       class="whole"
