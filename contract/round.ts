@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import {
+  MOST_PICKED_TIMES,
   MOST_ROUND_ITEMS,
   MOST_THINK_SECONDS,
   ROUND_MOVES,
@@ -63,7 +64,7 @@ const Tasks = z.array(z.enum(ROUND_TASKS)).min(1).max(ROUND_TASKS.length);
 export const RoundSource = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('segment'), at: z.int().min(0).max(19) }),
   z.strictObject({ what: z.literal('surprise'), tasks: Tasks }),
-  z.strictObject({ what: z.literal('times'), tasks: Tasks, times: z.array(Time).min(1).max(12) }),
+  z.strictObject({ what: z.literal('times'), tasks: Tasks, times: z.array(Time).min(1).max(MOST_PICKED_TIMES) }),
 ]);
 export type RoundSource = z.infer<typeof RoundSource>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOST_PICKED_TIMES } from '../core/rounds/index.ts';
 import { ITEM_KINDS } from '../core/items/index.ts';
 import { Answer } from './item.ts';
 import { ProblemCode } from './problem.ts';
@@ -35,7 +36,7 @@ export const SetSource = z.discriminatedUnion('what', [
   z.strictObject({
     what: z.literal('times'),
     kinds: z.array(z.enum(ITEM_KINDS)).min(1).max(ITEM_KINDS.length),
-    times: z.array(Time).min(1).max(12),
+    times: z.array(Time).min(1).max(MOST_PICKED_TIMES),
   }),
 ]);
 export type SetSource = z.infer<typeof SetSource>;

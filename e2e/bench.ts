@@ -126,7 +126,7 @@ await empty.remove();
 const board = await startBrowser({ motion: true });
 const { driver } = board;
 const page = onPage(board);
-await driver.get(`${hoppel.url}/board/8?segment=1`);
+await driver.get(`${hoppel.url}/board/8?segment=1&clock`);
 const clock = await page.find('.board .geared');
 await driver.sleep(1500);
 await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: 4 });

@@ -81,7 +81,7 @@ describe('conventions', () => {
     await other.until('the tablet follows', async () => (await other.text('.groove-clock svg')).includes('XII'));
     await soon(() => colour(other, '.hand.hour .shape')).toBe('rgb(200, 30, 30)');
     await soon(() => colour(other, '.hand.minute .shape')).toBe('rgb(30, 60, 200)');
-    await other.driver.get(`${hoppel.url}/board/8?segment=1`);
+    await other.driver.get(`${hoppel.url}/board/8?segment=1&clock`);
     await other.find('.board .geared');
     await soon(() => other.text('.board .geared')).toContain('XII');
     await soon(() => other.attribute('.board .dial .rim', 'd')).toContain('A'); // an ellipse: wider than high

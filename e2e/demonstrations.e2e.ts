@@ -172,7 +172,7 @@ describe('for those who wish less motion', () => {
   afterAll(() => calm.quit());
 
   it('hands step in whole minutes instead of sweeping', async () => {
-    await still.driver.get(`${hoppel.url}/board/8?segment=1`);
+    await still.driver.get(`${hoppel.url}/board/8?segment=1&clock`);
     await still.find('.board .geared');
     await still.press('p');
     await (await still.find('[data-tile="once-round"]')).click();
@@ -188,7 +188,7 @@ describe('for those who wish less motion', () => {
     expect(seen).toEqual([0, 6, 12, 18]);
   });
   it('a time comes at once, and a card without lifting', async () => {
-    await still.driver.get(`${hoppel.url}/board/8?segment=1`);
+    await still.driver.get(`${hoppel.url}/board/8?segment=1&clock`);
     await still.find('.board .geared');
     await still.press('0');
     expect(Number(await still.attribute('.board .geared', 'aria-valuenow'))).toBe(0);

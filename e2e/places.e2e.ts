@@ -181,7 +181,7 @@ describe('every place of Hoppel', () => {
     );
     await open('/', 'Tuesday 24 November, 9.00 to 9.20');
     await page.says('short hand');
-    await open('/board/8?segment=1', '');
+    await open('/board/8?segment=1&clock', '');
     await page.shows('.card', 3);
     await page.press(' ');
     const opened = async (): Promise<string[]> =>

@@ -33,12 +33,12 @@ await page.says('Why these times');
 await page.driver.sleep(400);
 await (await page.find('.times .row li:nth-child(2) button')).click();
 await picture('times');
-await open('/board/8?segment=1', '');
+await open('/board/8?segment=1&clock', '');
 // Half past nine, seen through two lenses, hour and minutes open.
 await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
 await page.press('h', 'o', '1', '2');
 await picture('board');
-await open('/board/8?segment=1', '');
+await open('/board/8?segment=1&clock', '');
 await page.press('p');
 await (await page.find('[data-tile="once-round"]')).click();
 for (let step = 0; step < 8; step++) await page.press(Key.ARROW_RIGHT);

@@ -12,6 +12,11 @@ export const DEMONSTRATIONS = [
   'three-ways',
   'draw-it',
   'a-minute',
+  'quarters',
+  'fives',
+  'minutes-to',
+  'day-and-night',
+  'digits-count',
 ] as const;
 export type DemonstrationKind = (typeof DEMONSTRATIONS)[number];
 
@@ -61,6 +66,8 @@ export interface Demonstration {
   readonly steps: readonly DemonstrationStep[];
   /** Runs in real time, whatever the speed: a minute is a minute. */
   readonly realTime: boolean;
+  /** Is about a whole day, and begins at its midnight whatever the clock shows? */
+  readonly wholeDay?: boolean;
 }
 
 /** A sentence of a demonstration in the word files. */

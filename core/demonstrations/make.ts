@@ -2,6 +2,7 @@ import type { DialTime } from '../clock/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import type { Demonstration, DemonstrationKind } from './demonstration.ts';
 import { drawIt } from './drawIt.ts';
+import { dayAndNight, digitsCount, fives, minutesTo, quarters } from './parts.ts';
 import { threeWays, whichHour } from './reading.ts';
 import { aMinute, halfWay, nextHour, onceRound } from './turning.ts';
 
@@ -25,5 +26,15 @@ export const demonstrate = (kind: DemonstrationKind, time: DialTime, conventions
       return drawIt(time, conventions);
     case 'a-minute':
       return aMinute(time);
+    case 'quarters':
+      return quarters(time, conventions);
+    case 'fives':
+      return fives(time);
+    case 'minutes-to':
+      return minutesTo(time, conventions);
+    case 'day-and-night':
+      return dayAndNight();
+    case 'digits-count':
+      return digitsCount(time);
   }
 };

@@ -5,7 +5,7 @@ import { phrase, type Demonstration, type DemonstrationStep } from './demonstrat
 export const smooth = (share: number): number => share * share * (3 - 2 * share);
 
 /** The hour a time belongs to, and the one that comes next, as numerals. */
-const hoursOf = (time: DialTime): { readonly hour: number; readonly next: number } => ({
+export const hoursOf = (time: DialTime): { readonly hour: number; readonly next: number } => ({
   hour: hourOf(time),
   next: (hourOf(time) % 12) + 1,
 });

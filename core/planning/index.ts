@@ -39,7 +39,7 @@ export {
 } from './laying/choices.ts';
 export { currentLesson } from './calendar/currentLesson.ts';
 export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thresholds } from './changing/decision.ts';
-export { LESSON_KEYS, groupsTaught, ladderOf } from './laying/ladder.ts';
+export { LESSON_KEYS, groupsTaught, ladderOf, lessonTemplate } from './laying/ladder.ts';
 export { layUnit } from './laying/layUnit.ts';
 export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './calendar/moments.ts';
 export { itemsAt, spareItems, surpriseItems } from './laying/roundItems.ts';
@@ -61,6 +61,7 @@ export { TIME_REASONS, reasonsOf, type TimeReason } from './laying/reasons.ts';
 export { movedBetween, shiftLater, type Moved, type Wish } from './changing/replan.ts';
 export {
   TIME_RULES,
+  breaksOf,
   brokenRules,
   standingOf,
   suggestTimes,

@@ -48,6 +48,9 @@ export const MOST_THINK_SECONDS = 30;
 /** The most items of a round, asked again and spare ones counted. */
 export const MOST_ROUND_ITEMS = 40;
 
+/** Times a teacher can pick for one round: with some asked again, they still have room in it. */
+export const MOST_PICKED_TIMES = 24;
+
 /** Moves a teacher makes. */
 export const ROUND_MOVES = ['next', 'back', 'replay', 'end', 'more'] as const;
 export type RoundMove = (typeof ROUND_MOVES)[number];

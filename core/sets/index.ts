@@ -1,3 +1,4 @@
+export { mixedTimes } from './mixed.ts';
 export { chooseTimes, fitsAt, type SetWishes } from './chooseTimes.ts';
 export { cleanExamples, contrastExamples } from './examples.ts';
 export { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, isHardTime, type TimeGroup } from './groups.ts';

@@ -5,7 +5,7 @@ export const atBoard = (page: Page, url: string) => {
   const clockAt = async (): Promise<number> => Number(await page.attribute('.board .geared', 'aria-valuenow'));
   return {
     /** Opens the board at a segment of lesson 8; 1 shows o'clock times, the first is 9:00. */
-    open: async (path = '/board/8?segment=1'): Promise<void> => {
+    open: async (path = '/board/8?segment=1&clock'): Promise<void> => {
       await page.driver.get(url + path);
       await page.find('.board .geared');
     },

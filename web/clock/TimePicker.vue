@@ -1,11 +1,13 @@
 <!-- The time wheel to swap a time: bricks that keep the rules are filled. -->
 <script setup lang="ts">
 import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../core/clock/index.ts';
-import { groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
+import { groupOfTime } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
-import TimeRings, { type RingTime } from './TimeRings.vue';
+import AnyTime from './AnyTime.vue';
+import TimeRings, { RINGED_GROUPS, type RingTime } from './TimeRings.vue';
 
 interface Pickable {
   readonly time: DialTime;
@@ -18,12 +20,12 @@ const { suggestions, current, label } = defineProps<{
   label: string;
 }>();
 const picked = defineModel<DialTime | undefined>();
+const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 
-/** Groups that have a ring: twelve bricks each. Five-minute times are too many for a wheel and stand in a list. */
-const RINGED: ReadonlySet<TimeGroup> = new Set(['oclock', 'half-past', 'quarter-past', 'quarter-to'] as const);
-const hasRing = (time: DialTime): boolean => RINGED.has(groupOfTime(time));
+/** What has no ring stands in a list. */
+const hasRing = (time: DialTime): boolean => RINGED_GROUPS.includes(groupOfTime(time));
 const ringed = computed((): RingTime[] => {
   const others = suggestions.filter(({ time }) => hasRing(time));
   if (others.length === 0) return [];
@@ -59,12 +61,16 @@ const listed = computed(() => suggestions.filter(({ time }) => !hasRing(time)).s
         {{ clock.written(time) }}
       </button>
     </div>
+    <AnyTime :act="t('anyTime.take')" class="any" @pick="(time) => (picked = time)" />
   </div>
 </template>
 
 <style scoped>
 .picker {
   width: 320px;
+}
+.any {
+  margin-top: 10px;
 }
 .list {
   display: flex;

@@ -1,4 +1,13 @@
 <!-- Rings of times to pick from: one for each kind of time, a brick where the hour hand points; two rings at once, to be read and tapped. -->
+<script lang="ts">
+/** A time on the rings: to be picked, picked, against a rule, or there already and not to be picked. */
+export interface RingTime {
+  readonly time: DialTime;
+  readonly look: 'open' | 'picked' | 'breaks' | 'current';
+}
+/** Groups that have a ring: twelve bricks each. Five-minute times are too many for one. */
+export const RINGED_GROUPS: readonly TimeGroup[] = ['oclock', 'half-past', 'quarter-past', 'quarter-to'];
+</script>
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { handAngles, hourOf, timeOf, type DialTime } from '../../core/clock/index.ts';
@@ -7,11 +16,6 @@ import { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, type TimeGroup } from '../../
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
-/** A time on the rings: to be picked, picked, against a rule, or there already and not to be picked. */
-export interface RingTime {
-  readonly time: DialTime;
-  readonly look: 'open' | 'picked' | 'breaks' | 'current';
-}
 const { times, label, centre } = defineProps<{
   times: readonly RingTime[];
   label: string;

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
-import { brokenRules, reasonsOf, standingOf, suggestTimes } from '../../core/planning/index.ts';
+import { breaksOf, brokenRules, reasonsOf, standingOf, suggestTimes } from '../../core/planning/index.ts';
 import PictureClock from '../clock/PictureClock.vue';
 import SmallClock from '../clock/SmallClock.vue';
 import TimePicker from '../clock/TimePicker.vue';
@@ -29,7 +29,9 @@ const broken = computed(() => brokenRules(standing.value));
 const place = ref<number>();
 const wanted = ref<DialTime>();
 const suggestions = computed(() => (place.value === undefined ? [] : suggestTimes(standing.value, place.value)));
-const breaks = computed(() => suggestions.value.find(({ time }) => time === wanted.value)?.breaks ?? []);
+const breaks = computed(() =>
+  place.value === undefined || wanted.value === undefined ? [] : breaksOf(standing.value, place.value, wanted.value),
+);
 const choose = (at: number): void => {
   place.value = place.value === at ? undefined : at;
   wanted.value = undefined;

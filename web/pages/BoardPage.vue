@@ -1,8 +1,10 @@
 <!-- The board: a round when one is open, otherwise a clock to turn and everything that can be shown on it. -->
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { RoundSource, Settings } from '../../contract/index.ts';
+import { showOf } from '../../core/activities/index.ts';
+import { inSchoolDay } from '../../core/clock/index.ts';
 import { isRoundItem } from '../../core/rounds/index.ts';
 import ClockMoment from '../board/moments/ClockMoment.vue';
 import TaskBoard from '../board/asking/TaskBoard.vue';
@@ -12,6 +14,8 @@ import PossibleBoard from '../board/judging/PossibleBoard.vue';
 import PartsBoard from '../board/parts/PartsBoard.vue';
 import { useBoardLink } from '../board/remote/useBoardLink.ts';
 import RoundBoard from '../board/rounds/RoundBoard.vue';
+import EmptyClockBoard from '../board/tools/EmptyClockBoard.vue';
+import QuizBoard from '../board/tools/QuizBoard.vue';
 import HowLongBoard from '../board/sorting/HowLongBoard.vue';
 import WhatFirstBoard from '../board/sorting/WhatFirstBoard.vue';
 import { useClockMoments } from '../board/moments/useClockMoments.ts';
@@ -40,6 +44,29 @@ const otherSegment = computed(
     lesson.value?.segments[segment.value] !== undefined &&
     lesson.value.segments[segment.value]!.kind !== 'show-me',
 );
+
+/** A round can be taken from the lesson of the board, or from today's where it is the plain one. */
+const roundLesson = computed(() => lesson.value ?? store.lesson);
+
+/** A part of a lesson opens what it is about, ready; `clock` in the address opens its times on the clock. */
+watch(
+  () => [lesson.value?.id, segment.value] as const,
+  () => {
+    const part = lesson.value?.segments[segment.value];
+    if (route.query['segment'] === undefined || part === undefined) return;
+    const show = route.query['clock'] === undefined ? showOf(lesson.value!.key, part.kind) : undefined;
+    if (show === undefined) return stage.toClock();
+    if (part.times[0] !== undefined) stage.minutes = inSchoolDay(part.times[0]);
+    stage.beginShow(show);
+  },
+  { immediate: true },
+);
+/** Behind the last time of a part comes the next part; behind the last part, the desk. */
+const nextPart = async (): Promise<void> => {
+  const next = segment.value + 1;
+  if (lesson.value?.segments[next] === undefined) return leave();
+  await router.replace({ name: 'board', params: route.params, query: { segment: next } });
+};
 
 /** Tasks of a part that children do by themselves: the board asks them as a tablet or a sheet does. */
 const ownTasks = computed(() => {
@@ -99,10 +126,12 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :key="stage.activity.show"
       :settings="settings"
       :show="stage.activity.show"
-      :lesson="lesson"
+      :lesson="roundLesson"
       @round="begin"
       @snap="saveSnap"
     />
+    <QuizBoard v-else-if="stage.activity.kind === 'quiz'" :settings="settings" :lesson="roundLesson" />
+    <EmptyClockBoard v-else-if="stage.activity.kind === 'empty-clock'" :settings="settings" :lesson="roundLesson" />
     <HowLongBoard v-else-if="stage.activity.kind === 'how-long'" :settings="settings" />
     <WhatFirstBoard
       v-else-if="stage.activity.kind === 'what-first'"
@@ -120,6 +149,7 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :settings="settings"
       :lesson="lesson"
       :items="ownTasks"
+      @past="nextPart"
       @round="begin"
       @leave="leave"
       @snap="saveSnap"
@@ -128,7 +158,9 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       v-else
       :settings="settings"
       :lesson="lesson"
+      :round-lesson="roundLesson"
       :segment-index="segment"
+      @past="nextPart"
       @round="begin"
       @leave="leave"
       @snap="saveSnap"

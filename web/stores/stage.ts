@@ -10,18 +10,22 @@ import {
   type HandAngles,
 } from '../../core/clock/index.ts';
 import { type DemonstrationKind } from '../../core/demonstrations/index.ts';
-import { contrastOf } from '../../core/activities/index.ts';
+import { ACTIVITIES, contrastOf, type ActivityKind, type Show } from '../../core/activities/index.ts';
 import { toggleLens, type Lens, type NumeralStyle, type Outline } from '../../core/face/index.ts';
 import type { StepPart } from '../../core/wording/index.ts';
 
 /** What is laid out beside the clock to choose from. */
 export type Tray = 'lenses' | 'show' | 'round' | 'clock' | 'remote' | 'tablets';
 
+/** What a board has for reading and setting, on its own. */
+export const BOARD_TOOLS = ['quiz', 'empty-clock'] as const;
+export type BoardTool = (typeof BOARD_TOOLS)[number];
+
 /** What is done with the board outside a round. */
 export type Activity =
   | { readonly kind: 'clock' }
   | { readonly kind: 'demonstration'; readonly show: DemonstrationKind }
-  | { readonly kind: 'how-long' | 'what-first' | 'parts' | 'possible' };
+  | { readonly kind: ActivityKind | BoardTool };
 
 /** What a board tells a remote about itself. */
 export type StageView = Pick<BoardView, 'mode' | 'title' | 'place' | 'say'> &
@@ -74,6 +78,13 @@ export const useStageStore = defineStore('stage', () => {
     // A demonstration is about both hands, unless one is taken away in it.
     if (next.kind === 'demonstration') lenses.value = lenses.value.filter((lens) => !lens.endsWith('-alone'));
     activity.value = next;
+  };
+  const isActivity = (show: Show): show is ActivityKind => (ACTIVITIES as readonly Show[]).includes(show);
+  /** Begins what can be shown, by its name. */
+  const beginShow = (show: Show | BoardTool): void => {
+    if ((BOARD_TOOLS as readonly string[]).includes(show)) begin({ kind: show as BoardTool });
+    else if (isActivity(show as Show)) begin({ kind: show as ActivityKind });
+    else begin({ kind: 'demonstration', show: show as DemonstrationKind });
   };
   /** Back to the clock itself. */
   const toClock = (): void => begin({ kind: 'clock' });
@@ -131,6 +142,7 @@ export const useStageStore = defineStore('stage', () => {
     toggle,
     pull,
     begin,
+    beginShow,
     toClock,
     unhook,
     turnFree,

@@ -3,11 +3,14 @@
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, HandedSet, SetSource } from '../../contract/index.ts';
-import type { DialTime } from '../../core/clock/index.ts';
 import { HANDED_KINDS, type ItemKind } from '../../core/items/index.ts';
-import { TIMES_OF_GROUP } from '../../core/sets/index.ts';
+import { MOST_PICKED_TIMES } from '../../core/rounds/index.ts';
+import AnyTime from '../clock/AnyTime.vue';
 import TimeRings from '../clock/TimeRings.vue';
+import { usePickedTimes } from '../clock/usePickedTimes.ts';
 import ChildPicture from '../look/ChildPicture.vue';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { useClockWords } from '../words/useClockWords.ts';
 
 const { children, sets, busy } = defineProps<{
   children: readonly Child[];
@@ -19,6 +22,8 @@ const emit = defineEmits<{
   takeBack: [id: string];
 }>();
 const { t } = useI18n();
+const store = useClassroomStore();
+const clock = useClockWords(() => store.classroom!.settings);
 
 const WHATS = ['lesson', 'needs', 'times'] as const;
 const what = ref<(typeof WHATS)[number]>('needs');
@@ -27,20 +32,8 @@ const toggleKind = (kind: ItemKind): void => {
   const next = HANDED_KINDS.filter((other) => (other === kind) !== kinds.value.includes(other));
   if (next.length > 0) kinds.value = next;
 };
-const MOST_TIMES = 12;
-const picked = ref<readonly DialTime[]>([]);
-const times = computed(() =>
-  (['oclock', 'half-past'] as const).flatMap((group) =>
-    TIMES_OF_GROUP[group].map((time) => ({
-      time,
-      look: picked.value.includes(time) ? ('picked' as const) : ('open' as const),
-    })),
-  ),
-);
-const pick = (time: DialTime): void => {
-  if (picked.value.includes(time)) picked.value = picked.value.filter((other) => other !== time);
-  else if (picked.value.length < MOST_TIMES) picked.value = [...picked.value, time];
-};
+const RINGS = ['oclock', 'half-past'] as const;
+const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => RINGS, MOST_PICKED_TIMES);
 /** Nobody chosen is everybody. */
 const chosen = ref<ReadonlySet<number>>(new Set());
 const choose = (childId: number): void => {
@@ -92,12 +85,22 @@ const said = ({ what: kind, count }: HandedSet): string =>
         </button>
       </div>
       <TimeRings
-        :times="times"
+        :times="ringed"
         :label="t('tablets.times')"
         :centre="String(picked.length)"
         class="rings"
         @pick="pick"
       />
+      <div class="row">
+        <button v-for="group in RINGS" :key="group" type="button" class="choice small" @click="pickAll(group)">
+          {{ t(`roundTray.all.${group}`) }}
+        </button>
+        <button v-for="time in beside" :key="time" type="button" class="choice small on" @click="pick(time)">
+          {{ clock.written(time) }}
+        </button>
+      </div>
+      <AnyTime v-if="!isFull" :act="t('anyTime.add')" @pick="pick" />
+      <p v-else class="quiet" role="status">{{ t('roundTray.full', { count: picked.length }) }}</p>
     </template>
     <p class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
     <ul class="children">

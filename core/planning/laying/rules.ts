@@ -135,6 +135,15 @@ export interface Suggestion {
   readonly breaks: readonly BrokenRule[];
 }
 
+/** Rules that a time would break in the place of the one that stands there, besides those that are broken elsewhere anyway. */
+export const breaksOf = (standing: Standing, place: number, time: DialTime): BrokenRule[] => {
+  const key = ({ rule, place: where }: BrokenRule): string => `${rule} ${where}`;
+  const already = new Set(brokenRules(standing).map(key));
+  const segments = standing.lesson.segments.map((one, i) => (i === standing.at ? withTime(one, place, time) : one));
+  const breaks = brokenRules({ ...standing, lesson: { ...standing.lesson, segments } });
+  return breaks.filter((one) => one.place === place || !already.has(key(one)));
+};
+
 /**
  * Every time of the groups taught so far that could stand at a place instead: those that keep all rules first, then by
  * how many they break; on the dial's order among equals.
@@ -143,15 +152,9 @@ export const suggestTimes = (standing: Standing, place: number): Suggestion[] =>
   const { segment, taught } = facts(standing);
   const current = segment.times[place];
   const groups = [...new Set([...taught, ...segment.times.map(groupOfTime)])];
-  const key = ({ rule, place: where }: BrokenRule): string => `${rule} ${where}`;
-  const already = new Set(brokenRules(standing).map(key));
   return groups
     .flatMap((group) => TIMES_OF_GROUP[group])
     .filter((time) => time !== current)
-    .map((time) => {
-      const segments = standing.lesson.segments.map((one, i) => (i === standing.at ? withTime(one, place, time) : one));
-      const breaks = brokenRules({ ...standing, lesson: { ...standing.lesson, segments } });
-      return { time, breaks: breaks.filter((one) => one.place === place || !already.has(key(one))) };
-    })
+    .map((time) => ({ time, breaks: breaksOf(standing, place, time) }))
     .sort((a, b) => a.breaks.length - b.breaks.length || a.time - b.time);
 };

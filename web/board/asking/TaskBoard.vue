@@ -20,7 +20,8 @@ const { settings, lesson, items } = defineProps<{
   /** One at least. */
   items: readonly RoundItem[];
 }>();
-const emit = defineEmits<{ round: [source: RoundSource]; leave: []; snap: [minutes: Settings['snap']] }>();
+/** `past`: behind the last task. */
+const emit = defineEmits<{ round: [source: RoundSource]; leave: []; past: []; snap: [minutes: Settings['snap']] }>();
 const { t } = useI18n();
 const stage = useStageStore();
 const clock = useTemplateRef('clock');
@@ -69,6 +70,7 @@ const next = (): void => {
   if (!isOut.value) bringOut();
   else if (revealed.value < revealSteps(item.value)) open(revealed.value + 1);
   else if (at.value + 1 < items.length) goTo(at.value + 1);
+  else emit('past');
 };
 const back = (): void => {
   if (isOut.value) goTo(at.value);

@@ -26,7 +26,10 @@ const words = useClockWords(() => settings);
 
 const began = wrapToDial(Math.round(stage.minutes));
 const demonstration = computed(() => demonstrate(show, began, settings));
-const player = usePlayer(() => demonstration.value, Math.round(stage.minutes) - began);
+const player = usePlayer(
+  () => demonstration.value,
+  demonstration.value.wholeDay ? 0 : Math.round(stage.minutes) - began,
+);
 const { scene } = player;
 const time = computed(() => wrapToDial(scene.value.minutes));
 const say = computed(() => words.phrase(player.sentence.value));

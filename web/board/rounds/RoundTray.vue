@@ -4,13 +4,14 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { mdiPlay, mdiShuffleVariant } from '@mdi/js';
 import type { Lesson, RoundSource } from '../../../contract/index.ts';
-import type { DialTime } from '../../../core/clock/index.ts';
-import { groupsOf, lessonsMet } from '../../../core/planning/index.ts';
-import { ROUND_TASKS, isRoundItem, type RoundTask } from '../../../core/rounds/index.ts';
-import { TIMES_OF_GROUP, type TimeGroup } from '../../../core/sets/index.ts';
-import TimeRings from '../../clock/TimeRings.vue';
+import { MOST_PICKED_TIMES, ROUND_TASKS, isRoundItem, type RoundTask } from '../../../core/rounds/index.ts';
+import AnyTime from '../../clock/AnyTime.vue';
+import TimeRings, { RINGED_GROUPS } from '../../clock/TimeRings.vue';
+import { usePickedTimes } from '../../clock/usePickedTimes.ts';
 import { useClassroomStore } from '../../stores/classroom.ts';
+import { useClockWords } from '../../words/useClockWords.ts';
 import { usePlanWords } from '../../words/usePlanWords.ts';
+import { useGroupsMet } from '../tools/useGroupsMet.ts';
 import TrayBox from '../trays/TrayBox.vue';
 
 const { lesson } = defineProps<{ lesson: Lesson }>();
@@ -18,9 +19,8 @@ const emit = defineEmits<{ begin: [source: RoundSource] }>();
 const { t } = useI18n();
 const classroom = useClassroomStore();
 const plan = usePlanWords();
+const clock = useClockWords(() => classroom.classroom!.settings);
 
-/** The most times one can pick: what a class has patience for. */
-const MOST = 12;
 const parts = computed(() =>
   lesson.segments.flatMap((segment, at) => {
     const count = segment.items.filter(isRoundItem).length;
@@ -33,24 +33,9 @@ const toggle = (task: RoundTask): void => {
   const next = ROUND_TASKS.filter((other) => (other === task) !== tasks.value.includes(other));
   if (next.length > 0) tasks.value = next;
 };
-const picked = ref<readonly DialTime[]>([]);
-/** O'clock and half past always; quarters once the class has met them. */
-const groups = computed((): TimeGroup[] => {
-  const met = groupsOf(lessonsMet(classroom.classroom?.lessons ?? [], lesson.number));
-  return ['oclock', 'half-past', ...(['quarter-past', 'quarter-to'] as const).filter((group) => met.includes(group))];
-});
-const times = computed(() =>
-  groups.value.flatMap((group) =>
-    TIMES_OF_GROUP[group].map((time) => ({
-      time,
-      look: picked.value.includes(time) ? ('picked' as const) : ('open' as const),
-    })),
-  ),
-);
-const pick = (time: DialTime): void => {
-  if (picked.value.includes(time)) picked.value = picked.value.filter((other) => other !== time);
-  else if (picked.value.length < MOST) picked.value = [...picked.value, time];
-};
+const groups = useGroupsMet(() => lesson);
+const ringGroups = computed(() => groups.value.filter((group) => RINGED_GROUPS.includes(group)));
+const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => ringGroups.value, MOST_PICKED_TIMES);
 </script>
 
 <template>
@@ -60,7 +45,7 @@ const pick = (time: DialTime): void => {
         v-for="part in parts"
         :key="part.at"
         variant="tonal"
-        :height="48"
+        :height="40"
         :prepend-icon="mdiPlay"
         :data-part="part.at"
         @click="emit('begin', { what: 'segment', at: part.at })"
@@ -81,24 +66,50 @@ const pick = (time: DialTime): void => {
         {{ t(`roundTray.tasks.${choice}`) }}
       </button>
     </div>
+    <div class="row alls">
+      <button
+        v-for="group in ringGroups"
+        :key="group"
+        type="button"
+        class="all"
+        :data-all="group"
+        @click="pickAll(group)"
+      >
+        {{ t(`roundTray.all.${group}`) }}
+      </button>
+    </div>
     <TimeRings
       class="rings"
-      :times="times"
+      :times="ringed"
       :label="t('roundTray.times')"
       :centre="String(picked.length)"
       @pick="pick"
     />
+    <AnyTime v-if="!isFull" :act="t('anyTime.add')" @pick="pick" />
+    <p v-else class="quiet" role="status">{{ t('roundTray.full', { count: picked.length }) }}</p>
+    <ul v-if="beside.length > 0" class="row beside">
+      <li v-for="time in beside" :key="time">
+        <button
+          type="button"
+          class="all on time-type"
+          :aria-label="t('roundTray.letGo', { time: clock.written(time) })"
+          @click="pick(time)"
+        >
+          {{ clock.written(time) }}
+        </button>
+      </li>
+    </ul>
     <div class="row end">
       <v-btn
         variant="text"
-        :height="48"
+        :height="40"
         :prepend-icon="mdiShuffleVariant"
         @click="emit('begin', { what: 'surprise', tasks: [...tasks] })"
       >
         {{ t('roundTray.surprise') }}
       </v-btn>
       <v-btn
-        :height="48"
+        :height="40"
         :prepend-icon="mdiPlay"
         :disabled="picked.length === 0"
         @click="emit('begin', { what: 'times', tasks: [...tasks], times: [...picked] })"
@@ -113,7 +124,7 @@ const pick = (time: DialTime): void => {
 .round-tray {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: 5px;
 }
 .row {
   display: flex;
@@ -129,7 +140,7 @@ const pick = (time: DialTime): void => {
   gap: 2px;
 }
 .tasks button {
-  min-height: 52px;
+  min-height: 48px;
   padding: 2px 3px;
   border-radius: var(--corner);
   font-size: 14px;
@@ -144,8 +155,19 @@ const pick = (time: DialTime): void => {
   color: var(--plum-deep);
   box-shadow: inset 0 0 0 2px var(--plum);
 }
+.all {
+  min-height: 36px;
+  padding: 0 10px;
+  border-radius: 22px;
+  color: var(--plum);
+  font-weight: 600;
+}
+.all:hover,
+.all.on {
+  background: var(--plum-chosen);
+}
 .rings {
   flex: 1;
-  min-height: 200px;
+  min-height: 190px;
 }
 </style>

@@ -16,12 +16,15 @@ import TimeCards from '../cards/TimeCards.vue';
 import UnhookedCard from '../cards/UnhookedCard.vue';
 import RoundReady from '../rounds/RoundReady.vue';
 
-const { settings, lesson, segmentIndex } = defineProps<{
+const { settings, lesson, roundLesson, segmentIndex } = defineProps<{
   settings: Settings;
   lesson: Lesson | undefined;
+  /** The lesson a round can be taken from: today's on a plain board. */
+  roundLesson: Lesson | undefined;
   segmentIndex: number;
 }>();
-const emit = defineEmits<{ round: [source: RoundSource]; leave: []; snap: [minutes: Settings['snap']] }>();
+/** `past`: behind the last time. */
+const emit = defineEmits<{ round: [source: RoundSource]; leave: []; past: []; snap: [minutes: Settings['snap']] }>();
 const { t } = useI18n();
 const stage = useStageStore();
 const words = useClockWords(() => settings);
@@ -89,6 +92,7 @@ const next = (): void => {
   const closed = cards.value.find((card) => !stage.opened.has(card));
   if (closed !== undefined) open(closed);
   else if (stage.place + 1 < times.value.length) goTo(stage.place + 1);
+  else if (segment.value !== undefined) emit('past');
 };
 const back = (): void => {
   if (stage.opened.size > 0) cover();
@@ -136,7 +140,7 @@ const stones = computed(() =>
   <BoardFrame
     ref="clock"
     :settings="settings"
-    :lesson="lesson"
+    :lesson="roundLesson"
     :view="view"
     :keys="keys"
     :acts="acts"

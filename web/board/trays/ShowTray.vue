@@ -1,7 +1,14 @@
 <!-- Everything that can be shown or done with the class, to choose from. -->
 <script setup lang="ts">
 import {
+  mdiChartPie,
   mdiCheckDecagramOutline,
+  mdiClockEnd,
+  mdiClockOutline,
+  mdiFastForwardOutline,
+  mdiClockTimeTwoOutline,
+  mdiCounter,
+  mdiThemeLightDark,
   mdiClockDigital,
   mdiCircleHalfFull,
   mdiClockStart,
@@ -15,15 +22,17 @@ import {
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { DEMONSTRATIONS, type DemonstrationKind } from '../../../core/demonstrations/index.ts';
-import { useStageStore, type Activity } from '../../stores/stage.ts';
+import { ACTIVITIES, type Show } from '../../../core/activities/index.ts';
+import { DEMONSTRATIONS } from '../../../core/demonstrations/index.ts';
+import { BOARD_TOOLS, useStageStore, type BoardTool } from '../../stores/stage.ts';
 import TrayTiles from './TrayTiles.vue';
 
-type Show = DemonstrationKind | Exclude<Activity['kind'], 'clock' | 'demonstration'>;
-const OTHERS = ['how-long', 'what-first', 'parts', 'possible'] as const;
+type Tile = Show | BoardTool;
 const { t } = useI18n();
 const stage = useStageStore();
-const ICONS: Record<Show, string> = {
+const ICONS: Record<Tile, string> = {
+  'empty-clock': mdiClockOutline,
+  quiz: mdiFastForwardOutline,
   'once-round': mdiRefresh,
   'half-way': mdiCircleHalfFull,
   'next-hour': mdiClockStart,
@@ -31,19 +40,23 @@ const ICONS: Record<Show, string> = {
   'three-ways': mdiClockDigital,
   'draw-it': mdiPencilOutline,
   'a-minute': mdiTimerSand,
+  quarters: mdiChartPie,
+  fives: mdiClockTimeTwoOutline,
+  'minutes-to': mdiClockEnd,
+  'day-and-night': mdiThemeLightDark,
+  'digits-count': mdiCounter,
   'how-long': mdiHumanHandsup,
   'what-first': mdiSortClockAscendingOutline,
   parts: mdiLabelOutline,
   possible: mdiCheckDecagramOutline,
 };
-const tiles = computed(() => [...DEMONSTRATIONS, ...OTHERS].map((id) => ({ id: id as Show, name: t(`show.${id}`) })));
-const isDemonstration = (id: Show): id is DemonstrationKind => (DEMONSTRATIONS as readonly Show[]).includes(id);
-const choose = (id: Show): void =>
-  stage.begin(isDemonstration(id) ? { kind: 'demonstration', show: id } : { kind: id });
+const tiles = computed(() =>
+  [...BOARD_TOOLS, ...DEMONSTRATIONS, ...ACTIVITIES].map((id) => ({ id: id as Tile, name: t(`show.${id}`) })),
+);
 </script>
 
 <template>
-  <TrayTiles :title="t('board.showTray')" :tiles="tiles" @choose="choose">
+  <TrayTiles :title="t('board.showTray')" :tiles="tiles" :columns="4" @choose="stage.beginShow">
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" class="picture" /></template>
   </TrayTiles>
 </template>

@@ -6,7 +6,7 @@ import { arcPath } from '../../../core/face/index.ts';
 import type { Answer } from '../../../core/items/index.ts';
 import ClockDial from '../../clock/ClockDial.vue';
 import AnswerTiles from './AnswerTiles.vue';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 import type { TaskProps } from './task.ts';
 import { useTiles } from './useTiles.ts';
 

@@ -9,7 +9,7 @@ import { MOST_POINTS, MOST_STROKES, pointsIn, strokePath, type Stroke } from '..
 import ClockDial from '../../clock/ClockDial.vue';
 import ClockHands from '../../clock/ClockHands.vue';
 import { roomOf, useFace } from '../../clock/useFace.ts';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 import type { TaskProps } from './task.ts';
 import { usePencil } from './usePencil.ts';
 

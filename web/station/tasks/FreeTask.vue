@@ -6,7 +6,7 @@ import { gearedAngles, handAngles, normaliseAngle, turnBetween, type HandAngles 
 import { startingTime, type Answer } from '../../../core/items/index.ts';
 import UnhookedClock from '../../clock/UnhookedClock.vue';
 import { useTurning } from '../../clock/useTurning.ts';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 import { SHOW_MS, type TaskProps } from './task.ts';
 
 const { item, settings, open, light, shown } = defineProps<TaskProps<'set-free' | 'mend-clock'>>();

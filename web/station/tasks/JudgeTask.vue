@@ -11,7 +11,7 @@ import JudgedClock from '../../clock/JudgedClock.vue';
 import SmallClock from '../../clock/SmallClock.vue';
 import MdiIcon from '../MdiIcon.vue';
 import AnswerTiles from './AnswerTiles.vue';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';
 import { useTiles } from './useTiles.ts';

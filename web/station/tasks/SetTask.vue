@@ -5,7 +5,7 @@ import { gearedAngles, readHands, turnNearestTo } from '../../../core/clock/inde
 import { startingTime, type Answer } from '../../../core/items/index.ts';
 import GrooveClock from '../GrooveClock.vue';
 import { SHOW_MS, type TaskProps } from './task.ts';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 
 const { item, settings, open, light, shown } = defineProps<TaskProps<'set'>>();
 const answer = defineModel<Answer | undefined>({ required: true });

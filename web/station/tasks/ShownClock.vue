@@ -8,7 +8,7 @@ import ClockDial from '../../clock/ClockDial.vue';
 import ClockHands from '../../clock/ClockHands.vue';
 import { handPlaces } from '../../clock/useClockSlider.ts';
 import { roomOf, useFace } from '../../clock/useFace.ts';
-import HelpLight from './HelpLight.vue';
+import HelpLight from '../../clock/HelpLight.vue';
 
 const {
   time,

@@ -1,7 +1,7 @@
 <!-- What lights up on a clock's face after a wrong answer: the hour's room, half a turn, the way round. In face units. -->
 <script setup lang="ts">
-import { HALF_TURN, arcPath, hoursRoom, slicePath } from '../../../core/face/index.ts';
-import type { Light } from '../../../core/asking/index.ts';
+import { HALF_TURN, arcPath, hoursRoom, slicePath } from '../../core/face/index.ts';
+import type { Light } from '../../core/asking/index.ts';
 
 const { light } = defineProps<{ light: Light }>();
 const REACH = 97;
