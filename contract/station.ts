@@ -61,6 +61,8 @@ export const Practice = z.strictObject({
   key: z.string(),
   /** Handed out by the teacher: it comes by itself. */
   handed: z.boolean(),
+  /** A ticket: no help, no second try, and nothing tells how it went. */
+  quiet: z.boolean(),
   /** It goes by what the child needs: after an answer the rest may be made again. */
   follows: z.boolean(),
   session: Session,

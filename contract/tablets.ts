@@ -29,10 +29,12 @@ export const Pass = z.strictObject({
 });
 export type Pass = z.infer<typeof Pass>;
 
-/** Where the tasks of a handed set come from: the lesson's own, what each child needs, or times the teacher picked. */
+/** Where the tasks of a handed set come from: the lesson's own (its ticket on a check's day), what each child needs, or times the teacher picked. */
 export const SetSource = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('lesson') }),
   z.strictObject({ what: z.literal('needs') }),
+  /** A check's ticket, done quietly; that of the last check there was unless another is named. */
+  z.strictObject({ what: z.literal('ticket'), lessonId: z.int().positive().exactOptional() }),
   z.strictObject({
     what: z.literal('times'),
     kinds: z.array(z.enum(ITEM_KINDS)).min(1).max(ITEM_KINDS.length),
@@ -54,9 +56,12 @@ export type PostSet = z.infer<typeof PostSet>;
 export const HandedSet = z.strictObject({
   id: SenderId,
   childIds: z.array(z.int()).nullable(),
-  what: z.enum(['lesson', 'needs', 'times']),
+  what: z.enum(['lesson', 'needs', 'times', 'ticket']),
+  lessonId: z.int(),
   /** Tasks in it; null where each child gets what it needs. */
   count: z.int().nullable(),
+  /** Of a ticket: tasks each child has handed in, for those who have begun; null for other sets. */
+  done: z.array(z.strictObject({ childId: z.int(), count: z.int() })).nullable(),
 });
 export type HandedSet = z.infer<typeof HandedSet>;
 

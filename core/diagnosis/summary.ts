@@ -56,7 +56,8 @@ export interface ChildAtCheck {
 
 /** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them */
 export const childAtCheck = ({ lessonId, day, skill }: Check, answers: readonly JudgedAnswer[]): ChildAtCheck => {
-  const until = answers.filter((answer) => answer.day <= day);
+  // Who was away does the ticket on a later day: it counts for this check all the same.
+  const until = answers.filter((answer) => answer.day <= day || answer.lessonId === lessonId);
   const present = until.some((answer) => answer.lessonId === lessonId);
   return {
     present,

@@ -2,6 +2,7 @@ export { makePool } from './candidates.ts';
 export { needsOf, type PracticeNeeds, type SkillNeed } from './needs.ts';
 export { FEWEST_ITEMS, MOST_ITEMS, prepareByNeed, type Asked } from './prepareByNeed.ts';
 export { prepareSet } from './prepareSet.ts';
+export { quietSession } from './quietSession.ts';
 export { shownSkills, stonesOf, taskAfter, type Practised, type Session, type SessionStep } from './session.ts';
 export { UNKNOWN, chanceRight, information, prospectOf, suspect, type Prospect, type Suspicion } from './suspicion.ts';
 export { stonesOn, taskOn, wayAnew, wayInto, wayOn, type Way } from './way.ts';

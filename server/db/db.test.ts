@@ -29,6 +29,8 @@ describe('the data file', () => {
       '0005_passes.sql',
       '0006_locale.sql',
       '0007_decisions_of_states.sql',
+      '0008_corrections.sql',
+      '0009_tickets_on_tablets.sql',
     ]);
     again.close();
   });

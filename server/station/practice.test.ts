@@ -92,7 +92,7 @@ describe('what a child practises alone', () => {
     const id = newId();
     const source = { what: 'times', kinds: ['draw'], times: [180, 420] };
     const { body } = await school.post('/tablets/sets', { id, childIds: [5, 6], source }).expect(201);
-    expect(body.sets).toEqual([{ id, childIds: [5, 6], what: 'times', count: 2 }]);
+    expect(body.sets).toEqual([{ id, childIds: [5, 6], what: 'times', lessonId: LESSON, count: 2, done: null }]);
     expect(tasksOf(await practice(5))).toEqual([
       { kind: 'draw', shown: 180 },
       { kind: 'draw', shown: 420 },

@@ -7,6 +7,7 @@ import {
   needsOf,
   prepareByNeed,
   prepareSet,
+  quietSession,
   type Asked,
   type PracticeNeeds,
   type Prospect,
@@ -68,7 +69,7 @@ interface Known {
   readonly rows: readonly AnswerRow[];
   readonly needs: PracticeNeeds;
 }
-interface Due extends Pick<Practice, 'lessonId' | 'key' | 'handed'> {
+interface Due extends Pick<Practice, 'lessonId' | 'key' | 'handed' | 'quiet'> {
   readonly set: readonly Item[] | null;
 }
 const byNeedKey = (today: Day): string => `needs ${today}`;
@@ -107,11 +108,23 @@ export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
   const due = (childId: number, { today, all, lesson, rows }: Known): Due => {
     const handed = sets.latestFor(childId, today);
     if (handed !== undefined && (handed.items === null || !isThrough(handed.items, rows, handed.handedAt)))
-      return { lessonId: handed.lessonId, key: handed.id, handed: true, set: handed.items };
+      return {
+        lessonId: handed.lessonId,
+        key: handed.id,
+        handed: true,
+        quiet: handed.what === 'ticket',
+        set: handed.items,
+      };
     const own = lessonSet(all, today);
     if (own !== undefined && !isThrough(own.items, rows, startOf(today)))
-      return { lessonId: own.lessonId, key: `lesson ${own.lessonId} ${today}`, handed: false, set: own.items };
-    return { lessonId: lesson.current.id, key: byNeedKey(today), handed: false, set: null };
+      return {
+        lessonId: own.lessonId,
+        key: `lesson ${own.lessonId} ${today}`,
+        handed: false,
+        quiet: false,
+        set: own.items,
+      };
+    return { lessonId: lesson.current.id, key: byNeedKey(today), handed: false, quiet: false, set: null };
   };
 
   return {
@@ -122,7 +135,8 @@ export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
       const { today, rows, needs } = known;
       const [pool, poolAfterwards] = [0, 1].map((session) => poolAfter(needs, childId, rows.length, session));
       const { set, ...about } = due(childId, known);
-      const session = set === null ? prepareByNeed(needs, pool!) : prepareSet(set, needs, pool!);
+      const session =
+        set === null ? prepareByNeed(needs, pool!) : about.quiet ? quietSession(set) : prepareSet(set, needs, pool!);
       return {
         ...about,
         follows: set === null,

@@ -53,7 +53,7 @@ export const tabletRoutes = (find: FindClassroom, outside: OutsideDoors): Router
     childIds?.forEach((childId) => children.one(childId));
     const today = dayOf(now());
     const tasks = tasksToHand(id, source, lessons.all(), today);
-    sets.add({ id, childIds, what: source.what, ...tasks, handedAt: now().toISOString() }, today);
+    sets.add({ id, childIds, ...tasks, handedAt: now().toISOString() }, today);
     live.practiceChanged();
     res.status(201).json(state(req));
   });

@@ -34,11 +34,13 @@ export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors
       })),
     remotes: pairing.all().map((pass) => ({ ...pass, listens: streams.isOpen(remoteOwner(pass.id)) })),
     tries: tries(),
-    sets: sets.all(dayOf(now())).map(({ id: setId, childIds, what, items }) => ({
+    sets: sets.all(dayOf(now())).map(({ id: setId, childIds, what, lessonId, items, handedAt }) => ({
       id: setId,
       childIds: childIds && [...childIds],
       what,
+      lessonId,
       count: items?.length ?? null,
+      done: what === 'ticket' ? answers.doneAlone(lessonId, handedAt) : null,
     })),
     setAside: setAside.all(),
     standIns: demo ? { running: room.running(), answers: answers.standIns() } : null,

@@ -1,12 +1,14 @@
 <!-- The tablets of the room: the way in, who sits at one, and what is handed out. -->
 <script setup lang="ts">
 import { mdiRefresh } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import HandOut from '../tablets/HandOut.vue';
 import JoinCard from '../tablets/JoinCard.vue';
 import LetIn from '../tablets/LetIn.vue';
 import SetAsideNews from '../tablets/SetAsideNews.vue';
 import SeatList from '../tablets/SeatList.vue';
+import TicketProgress from '../tablets/TicketProgress.vue';
 import StandIns from '../tablets/StandIns.vue';
 import { useTablets } from '../tablets/useTablets.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -29,6 +31,8 @@ const {
   fill,
   empty,
 } = useTablets();
+/** The ticket that was handed last today. */
+const ticket = computed(() => tablets.value?.sets.findLast(({ what }) => what === 'ticket'));
 </script>
 
 <template>
@@ -65,6 +69,7 @@ const {
         />
       </section>
       <section class="seats">
+        <TicketProgress v-if="ticket" :set="ticket" :children="store.classroom!.children" />
         <SeatList :children="store.classroom!.children" :seats="tablets.seats" @free="free" />
         <StandIns
           v-if="tablets.standIns"

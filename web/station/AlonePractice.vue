@@ -3,7 +3,7 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Practice } from '../../contract/index.ts';
-import { rightAnswers, type Answer } from '../../core/items/index.ts';
+import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
 import { mark } from '../../core/marking/index.ts';
 import { helpFor, type Help } from '../../core/asking/index.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -48,9 +48,20 @@ const hopOn = (ms: number): void => {
     if (item.value === undefined) void store.kept.forget('progress');
   }, ms);
 };
+/** A ticket tells nobody how it went: the next task comes, whatever was answered. */
+const handInQuietly = (asked: Item, given: Answer): void => {
+  const { verdict } = mark(asked, given, store.state!.settings);
+  store.answerAlone(practice.lessonId, asked, 1, given);
+  answered({ item: asked, answer: given, verdict });
+  hopOn(0);
+};
 const handIn = (): void => {
   const [asked, given] = [item.value, answer.value];
   if (asked === undefined || given === undefined) return;
+  if (practice.quiet) {
+    handInQuietly(asked, given);
+    return;
+  }
   const attempt = status.value === 'hint' ? 2 : 1;
   const { verdict } = mark(asked, given, store.state!.settings);
   store.answerAlone(practice.lessonId, asked, attempt, given);
@@ -94,6 +105,7 @@ const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 
     v-else
     :done="done"
     :settings="store.state!.settings"
+    :quiet="practice.quiet"
     @again="emit('again')"
     @back="router.replace({ name: 'child', params: { childId } })"
   />

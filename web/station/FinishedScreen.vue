@@ -7,23 +7,28 @@ import { shownSkills, type Practised } from '../../core/practice/index.ts';
 import HareFigure from '../look/HareFigure.vue';
 import SkillPicture from './SkillPicture.vue';
 
-const { done, settings } = defineProps<{ done: readonly Practised[]; settings: Settings }>();
+const { done, settings, quiet } = defineProps<{
+  done: readonly Practised[];
+  settings: Settings;
+  /** It was a ticket: it is handed in, and nothing tells how it went. */
+  quiet: boolean;
+}>();
 const emit = defineEmits<{ again: []; back: [] }>();
 const { t } = useI18n();
-const skills = computed(() => shownSkills(done));
+const skills = computed(() => (quiet ? [] : shownSkills(done)));
 </script>
 
 <template>
   <section class="finished">
     <HareFigure :px="110" />
-    <h1>{{ t(skills.length > 0 ? 'station.finished' : 'station.practised') }}</h1>
+    <h1>{{ t(quiet ? 'station.handedIn' : skills.length > 0 ? 'station.finished' : 'station.practised') }}</h1>
     <ul>
       <li v-for="skill in skills" :key="skill">
         <SkillPicture :skill="skill" :done="done" :settings="settings" />
       </li>
     </ul>
     <div class="acts">
-      <button type="button" class="again" @click="emit('again')">{{ t('station.again') }}</button>
+      <button v-if="!quiet" type="button" class="again" @click="emit('again')">{{ t('station.again') }}</button>
       <button type="button" class="back" @click="emit('back')">{{ t('station.back') }}</button>
     </div>
   </section>

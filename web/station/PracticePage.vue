@@ -17,7 +17,7 @@ if ((practice.value ?? undefined) === undefined && store.child !== undefined)
 const through = new Set<string>();
 const fresh = (now: Practice): Practice => {
   const isThrough = through.has(JSON.stringify(now.session)) || (!now.follows && through.has(now.key));
-  return isThrough ? { ...now, ...now.next, handed: false, follows: true } : now;
+  return isThrough ? { ...now, ...now.next, handed: false, quiet: false, follows: true } : now;
 };
 const again = async (): Promise<void> => {
   if (store.child === undefined) return;

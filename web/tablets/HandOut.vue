@@ -11,6 +11,7 @@ import { usePickedTimes } from '../clock/usePickedTimes.ts';
 import ChildPicture from '../look/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { children, sets, busy } = defineProps<{
   children: readonly Child[];
@@ -24,8 +25,15 @@ const emit = defineEmits<{
 const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
+const plan = usePlanWords();
 
-const WHATS = ['lesson', 'needs', 'times'] as const;
+const WHATS = ['lesson', 'needs', 'times', 'ticket'] as const;
+/** Checks whose ticket can be done: today's, and those before, for who was away. */
+const checks = computed(() => {
+  const { lessons, today } = store.classroom!;
+  return lessons.filter(({ kind, day }) => kind === 'check' && day <= today).reverse();
+});
+const check = ref<number>();
 const what = ref<(typeof WHATS)[number]>('needs');
 const kinds = ref<readonly ItemKind[]>(['draw']);
 const toggleKind = (kind: ItemKind): void => {
@@ -41,11 +49,16 @@ const choose = (childId: number): void => {
   if (!next.delete(childId)) next.add(childId);
   chosen.value = next;
 };
-const isReady = computed(() => what.value !== 'times' || picked.value.length > 0);
+const isReady = computed(
+  () => (what.value !== 'times' || picked.value.length > 0) && (what.value !== 'ticket' || checks.value.length > 0),
+);
 const hand = (): void => {
   const to = chosen.value.size === 0 ? null : [...chosen.value];
   if (what.value === 'times') emit('hand', to, { what: 'times', kinds: [...kinds.value], times: [...picked.value] });
-  else emit('hand', to, { what: what.value });
+  else if (what.value === 'ticket') {
+    const lessonId = check.value ?? checks.value[0]?.id;
+    emit('hand', to, { what: 'ticket', ...(lessonId !== undefined && { lessonId }) });
+  } else emit('hand', to, { what: what.value });
   chosen.value = new Set();
 };
 const latestFirst = computed(() => [...sets].reverse());
@@ -101,6 +114,23 @@ const said = ({ what: kind, count }: HandedSet): string =>
       </div>
       <AnyTime v-if="!isFull" :act="t('anyTime.add')" @pick="pick" />
       <p v-else class="quiet" role="status">{{ t('roundTray.full', { count: picked.length }) }}</p>
+    </template>
+    <template v-if="what === 'ticket'">
+      <div class="row" role="group" :aria-label="t('tablets.ticket.which')">
+        <button
+          v-for="(one, i) in checks.slice(0, 4)"
+          :key="one.id"
+          type="button"
+          class="choice small"
+          :class="{ on: check === undefined ? i === 0 : check === one.id }"
+          :aria-pressed="check === undefined ? i === 0 : check === one.id"
+          :data-check="one.number"
+          @click="check = one.id"
+        >
+          {{ plan.shortDay(one.day) }}: {{ plan.title(one) }}
+        </button>
+      </div>
+      <p class="quiet">{{ t('tablets.ticket.quiet') }}</p>
     </template>
     <p class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
     <ul class="children">

@@ -37,10 +37,11 @@ export const useTablets = () => {
   void load();
   const lookOut = createLookout(load);
   watch(() => board.tabletsVersion, lookOut);
-  // The made-up children's answers are counted here.
+  const hasTicket = (): boolean => tablets.value?.sets.some(({ what }) => what === 'ticket') ?? false;
+  // Who is through with a ticket, and the made-up children's answers, are counted here.
   watch(
     () => board.recordVersion,
-    () => (tablets.value?.standIns?.running ?? 0) > 0 && lookOut(),
+    () => (hasTicket() || (tablets.value?.standIns?.running ?? 0) > 0) && lookOut(),
   );
   return {
     tablets,

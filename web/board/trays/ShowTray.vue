@@ -63,8 +63,8 @@ const tiles = computed(() =>
 
 <style scoped>
 .picture {
-  height: calc(var(--u) * 56);
-  font-size: calc(var(--u) * 42);
+  height: calc(var(--u) * 40);
+  font-size: calc(var(--u) * 34);
   color: var(--plum);
 }
 </style>
