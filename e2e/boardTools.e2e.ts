@@ -6,7 +6,9 @@ import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 import { handAngles, timeOf, wrapToDial, type DialTime } from '../core/clock/index.ts';
 import { showOf } from '../core/activities/index.ts';
 import { timeAsked } from '../core/rounds/index.ts';
-import { say } from '../core/wording/index.ts';
+import { whyNot } from '../core/asking/index.ts';
+import type { Form } from '../core/making/index.ts';
+import { say, sentence } from '../core/wording/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
 import { onClock, tapByTouch } from './support/page.ts';
@@ -134,6 +136,48 @@ describe('the quick quiz', () => {
     await page.says('6 clocks read');
     await page.tap('Once more');
     await page.find('.quiz-set-up');
+  });
+});
+
+describe('which of four', () => {
+  const asked = async (): Promise<DialTime> => wrapToDial(Number(await page.attribute('.board', 'data-asked')));
+  const options = async (): Promise<{ time: number; form: string }[]> =>
+    Promise.all(
+      (await page.all('.options button')).map(async (one) => ({
+        time: Number(await one.getAttribute('data-time')),
+        form: String(await one.getAttribute('data-form')),
+      })),
+    );
+  it('mixes hands and digits; a wrong one says why not and fades, the right one is pointed out', async () => {
+    await openTool('which-of');
+    await expectNoFault(browser.driver);
+    const [time, all] = [await asked(), await options()];
+    expect(new Set(all.map(({ form }) => form))).toEqual(new Set(['analog', 'digital']));
+    const wrong = all.findIndex((one) => one.time !== time);
+    const { form } = all[wrong]!;
+    await tapByTouch(page.driver, (await page.all('.options button'))[wrong]!);
+    await page.shows('.options .out', 1);
+    const why = sentence(
+      whyNot({ time: wrapToDial(all[wrong]!.time), form: form as Form }, time, DEFAULT_CONVENTIONS),
+      DEFAULT_CONVENTIONS,
+    );
+    await soon(() => page.text('.said')).toBe(why);
+    await page.press('abcd'[all.findIndex((one) => one.time === time)]!);
+    await page.shows('.options .right', 1);
+    await page.press(' ');
+    await page.shows('.options .out', 0);
+  });
+  it('has three of them, votes before anything is ruled out, and any time the teacher picks', async () => {
+    await (await page.find('[data-count="3"]')).click();
+    await page.shows('.options button', 3);
+    await (await board.dock('vote')).click();
+    for (const _ of [1, 2, 3]) await (await page.all('.options button'))[1]!.click();
+    await soon(() => page.text('.options .votes')).toBe('3');
+    await page.shows('.options .out', 0);
+    await (await board.dock('vote')).click();
+    await (await page.find('.any-time input')).sendKeys('340', Key.ENTER);
+    await soon(asked).toBe(timeOf(3, 40));
+    expect((await options()).map(({ time }) => time)).toContain(timeOf(3, 40));
   });
 });
 

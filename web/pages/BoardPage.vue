@@ -15,6 +15,7 @@ import PartsBoard from '../board/parts/PartsBoard.vue';
 import { useBoardLink } from '../board/remote/useBoardLink.ts';
 import RoundBoard from '../board/rounds/RoundBoard.vue';
 import EmptyClockBoard from '../board/tools/EmptyClockBoard.vue';
+import WhichOfBoard from '../board/tools/WhichOfBoard.vue';
 import QuizBoard from '../board/tools/QuizBoard.vue';
 import HowLongBoard from '../board/sorting/HowLongBoard.vue';
 import WhatFirstBoard from '../board/sorting/WhatFirstBoard.vue';
@@ -131,6 +132,7 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       @snap="saveSnap"
     />
     <QuizBoard v-else-if="stage.activity.kind === 'quiz'" :settings="settings" :lesson="roundLesson" />
+    <WhichOfBoard v-else-if="stage.activity.kind === 'which-of'" :settings="settings" :lesson="roundLesson" />
     <EmptyClockBoard v-else-if="stage.activity.kind === 'empty-clock'" :settings="settings" :lesson="roundLesson" />
     <HowLongBoard v-else-if="stage.activity.kind === 'how-long'" :settings="settings" />
     <WhatFirstBoard

@@ -18,7 +18,7 @@ import type { StepPart } from '../../core/wording/index.ts';
 export type Tray = 'lenses' | 'show' | 'round' | 'clock' | 'remote' | 'tablets';
 
 /** What a board has for reading and setting, on its own. */
-export const BOARD_TOOLS = ['quiz', 'empty-clock'] as const;
+export const BOARD_TOOLS = ['quiz', 'empty-clock', 'which-of'] as const;
 export type BoardTool = (typeof BOARD_TOOLS)[number];
 
 /** What is done with the board outside a round. */

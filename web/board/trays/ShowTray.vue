@@ -19,6 +19,7 @@ import {
   mdiRefresh,
   mdiSortClockAscendingOutline,
   mdiTimerSand,
+  mdiViewGridOutline,
 } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -33,6 +34,7 @@ const stage = useStageStore();
 const ICONS: Record<Tile, string> = {
   'empty-clock': mdiClockOutline,
   quiz: mdiFastForwardOutline,
+  'which-of': mdiViewGridOutline,
   'once-round': mdiRefresh,
   'half-way': mdiCircleHalfFull,
   'next-hour': mdiClockStart,
