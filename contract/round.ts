@@ -10,6 +10,7 @@ import {
   isRoundItem,
   type RoundItem as CoreRoundItem,
 } from '../core/rounds/index.ts';
+import { PROMPTS } from '../core/asking/index.ts';
 import { CORRECTIONS } from '../core/marking/index.ts';
 import { Answer, Item } from './item.ts';
 import { SenderId, Time, Verdict } from './values.ts';
@@ -30,6 +31,8 @@ const pace = {
   countdown: z.boolean(),
   /** Ask what somebody missed once more later in the round. */
   repeatMissed: z.boolean(),
+  /** How its times are asked. */
+  prompt: z.enum(PROMPTS),
 };
 export const RoundPace = z.strictObject(pace);
 export type RoundPace = z.infer<typeof RoundPace>;

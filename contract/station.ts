@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PROMPTS } from '../core/asking/index.ts';
 import { CODE_LENGTH, CODE_PICTURES } from '../core/pictures/index.ts';
 import { ROUND_PHASES } from '../core/rounds/index.ts';
 import { Child } from './children.ts';
@@ -22,6 +23,7 @@ export const StationRound = z.strictObject({
   phase: z.enum(ROUND_PHASES),
   lessonId: z.int(),
   item: RoundItem,
+  prompt: z.enum(PROMPTS),
   closed: z.boolean(),
   /** Has the board shown the answer to this item? */
   revealed: z.boolean(),

@@ -182,6 +182,27 @@ describe('how a round is run', () => {
     expect(left).toBeLessThanOrEqual(30);
   });
 
+  it('a time is asked in digits, in words, in both, or by voice alone', async () => {
+    await pickRound('set', 'mouse');
+    const asked = async (): Promise<string> => (await page.text('.task')).replace(/\s+/g, ' ');
+    for (const [prompt, words] of [
+      ['both', /Show me 3 o’clock 3:00$/],
+      ['digits', /Show me 3:00$/],
+      ['words', /Show me 3 o’clock$/],
+      ['spoken', /^Listen to the time\.$/],
+    ] as const) {
+      await page.press('g');
+      await (await page.find(`.round-plan [data-prompt="${prompt}"]`)).click();
+      await page.until('it is kept', async () => (await ofRound()).prompt === prompt);
+      await page.press('g');
+      await soon(asked).toMatch(words);
+    }
+    await page.press('g');
+    await (await page.find('.round-plan [data-prompt="both"]')).click();
+    await page.until('it is kept', async () => (await ofRound()).prompt === 'both');
+    await page.press('g');
+  });
+
   it('the order is changed in the middle by drag-and-drop’s keys, and a time is left out', async () => {
     await endRound();
     await board.open();

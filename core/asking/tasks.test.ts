@@ -9,6 +9,7 @@ import { groupOfTime } from '../sets/index.ts';
 import { sayInParts, sentence } from '../wording/index.ts';
 import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/index.ts';
 import {
+  PROMPTS,
   askPhrase,
   helpFor,
   judgementAt,
@@ -17,12 +18,15 @@ import {
   tilesIn,
   tilesOf,
   tilesTogether,
+  timeNamed,
   timeWords,
+  type Prompt,
 } from './index.ts';
 
 const usual = DEFAULT_CONVENTIONS;
 const british: Conventions = { ...usual, locale: 'en-GB', handNames: 'short-long' };
-const said = (item: Item, conventions = usual): string => sentence(askPhrase(item, conventions), conventions);
+const said = (item: Item, conventions = usual, prompt: Prompt = 'words'): string =>
+  sentence(askPhrase(item, conventions, prompt), conventions);
 
 describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
   const rng = seededRng(5);
@@ -37,6 +41,24 @@ describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
       if (answer.kind === 'observed' || mark(item, answer).verdict === 'right') continue;
       const help = sentence(helpFor(item, answer, british).sentence, british);
       expect(help).toMatch(/^[^{}]{6,110}[.?]$/);
+    }
+  });
+});
+
+describe('a time that is asked for', () => {
+  const draw: Item = { kind: 'draw', shown: timeOf(4, 30) };
+  it.each([
+    ['words', 'Draw half past 4.'],
+    ['both', 'Draw half past 4.'],
+    ['digits', 'Draw 4:30.'],
+    ['spoken', 'Listen to the time.'],
+  ] as const)('stands there %s: %s', (prompt, words) => expect(said(draw, usual, prompt)).toBe(words));
+  it('changes nothing where the clock itself is the question', () => {
+    const rng = seededRng(9);
+    for (const kind of ITEM_KINDS) {
+      const item = makeItem(kind, rng);
+      if (timeNamed(item) === undefined)
+        for (const prompt of PROMPTS) expect(said(item, usual, prompt)).toBe(said(item));
     }
   });
 });

@@ -1,3 +1,4 @@
+import type { Prompt } from '../asking/index.ts';
 import type { Verdict } from '../marking/index.ts';
 import { revealSteps, type RoundItem } from './task.ts';
 
@@ -40,6 +41,8 @@ export interface RoundPace {
   readonly countdown: boolean;
   /** Ask what somebody missed once more later in the round. */
   readonly repeatMissed: boolean;
+  /** How its times are asked. */
+  readonly prompt: Prompt;
 }
 
 /** The longest time to think, in seconds. */

@@ -37,6 +37,7 @@ const START: MovingRound = {
   thinkSeconds: 10,
   countdown: true,
   repeatMissed: true,
+  prompt: 'both',
 };
 const after = (round: MovingRound, move: RoundMove, missed = false): MovingRound => ({
   ...round,

@@ -100,7 +100,11 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     post('/rounds/:id/taps', { index: 0, taps: [{ id: newId(), childId: 2, got: true }] }, `/rounds/${roundId}/taps`),
     get('/rounds/:id/answers/:index', `/rounds/${roundId}/answers/0?child=2`),
     put('/rounds/:id/order', { order: [1], version: 0 }, `/rounds/${roundId}/order`),
-    put('/rounds/:id/pace', { thinkSeconds: 5, countdown: false, repeatMissed: true }, `/rounds/${roundId}/pace`),
+    put(
+      '/rounds/:id/pace',
+      { thinkSeconds: 5, countdown: false, repeatMissed: true, prompt: 'words' },
+      `/rounds/${roundId}/pace`,
+    ),
     put('/rounds/:id/away', { away: [4] }, `/rounds/${roundId}/away`),
     get('/record/class'),
     get('/record/children/:id', '/record/children/3'),

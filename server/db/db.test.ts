@@ -31,6 +31,7 @@ describe('the data file', () => {
       '0007_decisions_of_states.sql',
       '0008_corrections.sql',
       '0009_tickets_on_tablets.sql',
+      '0010_prompts.sql',
     ]);
     again.close();
   });

@@ -118,6 +118,7 @@ describe('a data file of one class', () => {
       thinkSeconds: 10,
       countdown: false,
       repeatMissed: false,
+      prompt: 'both',
       away: [3],
     });
   });

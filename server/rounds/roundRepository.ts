@@ -11,6 +11,7 @@ interface RoundRow {
   think_seconds: number;
   countdown: number;
   repeat_missed: number;
+  prompt: string;
   item_index: number;
   phase: string;
   revealed: number;
@@ -30,6 +31,7 @@ const fromRow = (row: RoundRow): Round =>
     thinkSeconds: row.think_seconds,
     countdown: row.countdown === 1,
     repeatMissed: row.repeat_missed === 1,
+    prompt: row.prompt,
     index: row.item_index,
     phase: row.phase,
     revealed: row.revealed,
@@ -52,7 +54,7 @@ const toRow = (round: Round) => ({
 
 /** Rounds of one class: those of its lessons. */
 const OF_CLASS = 'lesson_id IN (SELECT l.id FROM lesson AS l WHERE l.class_id = ?)';
-const COLUMNS = `id, lesson_id, entries, spares, think_seconds, countdown, repeat_missed, item_index, phase, revealed, replays, version, away, phase_since, closed`;
+const COLUMNS = `id, lesson_id, entries, spares, think_seconds, countdown, repeat_missed, prompt, item_index, phase, revealed, replays, version, away, phase_since, closed`;
 
 /** The rounds of one class. */
 export const createRoundRepository = (db: Database, classId: number) => {
@@ -65,11 +67,11 @@ export const createRoundRepository = (db: Database, classId: number) => {
     LIMIT 1`);
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO round (${COLUMNS}, day)
-    VALUES (@id, @lessonId, @entries, @spares, @thinkSeconds, @countdown, @repeatMissed, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
+    VALUES (@id, @lessonId, @entries, @spares, @thinkSeconds, @countdown, @repeatMissed, @prompt, @index, @phase, @revealed, @replays, @version, @away, @phaseSince, @closed, @day)`);
   const update = db.prepare<[Record<string, unknown>]>(`
     UPDATE round
     SET entries = @entries, spares = @spares, think_seconds = @thinkSeconds, countdown = @countdown,
-        repeat_missed = @repeatMissed, item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
+        repeat_missed = @repeatMissed, prompt = @prompt, item_index = @index, phase = @phase, revealed = @revealed, replays = @replays, version = @version,
         away = @away, phase_since = @phaseSince, closed = @closed
     WHERE id = @id`);
   const closeAll = db.prepare<[number]>(`UPDATE round SET closed = 1 WHERE closed = 0 AND ${OF_CLASS}`);

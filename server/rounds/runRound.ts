@@ -51,12 +51,13 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
   /** How a class's round is run: as the last one today, otherwise as the plan reckons. */
   const paceAfter = (before: Round | undefined): RoundPace => {
     const { think } = plans.maybeHead()?.plan.choices.pace ?? DEFAULT_PACE;
-    const { thinkSeconds, countdown, repeatMissed } = before ?? {
+    const { thinkSeconds, countdown, repeatMissed, prompt } = before ?? {
       thinkSeconds: Math.min(think, MOST_THINK_SECONDS),
       countdown: true,
+      prompt: 'both' as const,
       repeatMissed: true,
     };
-    return { thinkSeconds, countdown, repeatMissed };
+    return { thinkSeconds, countdown, repeatMissed, prompt };
   };
   /** @throws HoppelError round-moved-on when the board did not show the newest state */
   const atVersion = (id: string, version: number): Round => {

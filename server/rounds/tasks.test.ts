@@ -87,7 +87,7 @@ describe('rounds of many tasks', () => {
   it('do not when the teacher does not want it; the wish holds for the next round of the day too', async () => {
     await begin({ what: 'times', tasks: ['set'], times: [240, 60] }).expect(201);
     const { id } = await board();
-    const pace = { thinkSeconds: 0, countdown: false, repeatMissed: false };
+    const pace = { thinkSeconds: 0, countdown: false, repeatMissed: false, prompt: 'digits' };
     expect((await school.put(`/rounds/${id}/pace`, pace).expect(200)).body.round).toMatchObject(pace);
     expect((await move()).phase).toBe('show');
     await moveTo('missed');
@@ -97,9 +97,11 @@ describe('rounds of many tasks', () => {
   });
   it('take the thinking time of the plan at first', async () => {
     await begin({ what: 'surprise', tasks: ['set'] }).expect(201);
-    expect(await board()).toMatchObject({ thinkSeconds: 10, countdown: true, repeatMissed: true });
+    expect(await board()).toMatchObject({ thinkSeconds: 10, countdown: true, repeatMissed: true, prompt: 'both' });
     const { id } = await board();
-    await school.put(`/rounds/${id}/pace`, { thinkSeconds: 31, countdown: true, repeatMissed: true }).expect(400);
+    await school
+      .put(`/rounds/${id}/pace`, { thinkSeconds: 31, countdown: true, repeatMissed: true, prompt: 'both' })
+      .expect(400);
   });
 
   it('have their coming tasks put in another order, once, and not behind a board’s back', async () => {

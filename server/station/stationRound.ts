@@ -10,6 +10,7 @@ export const stationRound = (round: Round | null): StationRound | null =>
     count: round.entries.length,
     phase: round.phase,
     item: round.entries[round.index]!.item,
+    prompt: round.prompt,
     closed: round.closed,
     revealed: isRevealed(round, round.index),
   };

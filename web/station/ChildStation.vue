@@ -83,6 +83,7 @@ watch(
     :child="store.who"
     :settings="store.state!.settings"
     :item="round.item"
+    :prompt="round.prompt"
     :status="status"
     :count="round.count"
     :index="round.index"

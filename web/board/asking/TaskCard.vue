@@ -2,10 +2,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 
-const { ask, said } = defineProps<{
+const {
+  ask,
+  said,
+  digits = '',
+} = defineProps<{
   ask: string;
   /** The time asked about, where the task says it. */
   said: string;
+  /** The same in digits, where both are asked; nothing otherwise. */
+  digits?: string;
 }>();
 const parts = computed(() => {
   const at = ask.indexOf(said);
@@ -21,6 +27,7 @@ const parts = computed(() => {
       {{ parts.before }}<strong v-if="parts.time">{{ parts.time }}</strong
       >{{ parts.after === '.' ? '' : parts.after }}
     </p>
+    <strong v-if="digits" class="digits">{{ digits }}</strong>
   </section>
 </template>
 
@@ -42,6 +49,10 @@ p {
   line-height: 1.15;
   font-weight: 700;
   text-wrap: balance;
+}
+.task .digits {
+  margin-top: calc(var(--u) * 6);
+  font-size: calc(var(--u) * 52);
 }
 strong {
   display: block;

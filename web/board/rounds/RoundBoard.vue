@@ -52,12 +52,14 @@ const {
   time: asked,
   said: asksFor,
   plain,
+  digits,
   ask,
   handsAnswer: turns,
   room: roomOf,
 } = useAsked(
   () => item.value,
   () => settings,
+  () => round.prompt,
 );
 /** A task of the round that is over, looked back at. */
 const lookedAt = ref<number>();
@@ -257,7 +259,7 @@ const extra = computed(() => [
       @open="open"
     />
     <template v-else>
-      <TaskCard :ask="plain" :said="asksFor" />
+      <TaskCard :ask="plain" :said="asksFor" :digits="digits" />
       <div class="stage">
         <ThinkRing
           v-if="round.phase === 'think'"

@@ -6,7 +6,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import type { Round, Settings } from '../../../contract/index.ts';
 import { MOST_THINK_SECONDS, type RoundPace } from '../../../core/rounds/index.ts';
-import { askPhrase } from '../../../core/asking/index.ts';
+import { PROMPTS, askPhrase } from '../../../core/asking/index.ts';
 import AskedPicture from '../asking/AskedPicture.vue';
 import { useAskedName } from '../asking/useAskedName.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
@@ -53,8 +53,8 @@ const leaveOut = (place: number): void => {
   rows.value = rows.value.filter((row) => row.place !== place);
 };
 const pace = (change: Partial<RoundPace>): void => {
-  const { thinkSeconds, countdown, repeatMissed } = round;
-  emit('pace', { thinkSeconds, countdown, repeatMissed, ...change });
+  const { thinkSeconds, countdown, repeatMissed, prompt } = round;
+  emit('pace', { thinkSeconds, countdown, repeatMissed, prompt, ...change });
 };
 const THINK_STEP = 5;
 </script>
@@ -81,6 +81,18 @@ const THINK_STEP = 5;
       <input type="checkbox" :checked="round.repeatMissed" @change="pace({ repeatMissed: !round.repeatMissed })" />
       {{ t('roundPlan.repeat') }}
     </label>
+    <div class="prompts" role="group" :aria-label="t('emptyClock.asked')">
+      <button
+        v-for="one in PROMPTS"
+        :key="one"
+        type="button"
+        :aria-pressed="round.prompt === one"
+        :data-prompt="one"
+        @click="pace({ prompt: one })"
+      >
+        {{ t(`roundPlan.prompt.${one}`) }}
+      </button>
+    </div>
     <p v-if="rows.length === 0" class="quiet">{{ t('roundPlan.none') }}</p>
     <VueDraggable v-else ref="list" v-model="rows" tag="ol" handle=".grip" :animation="180">
       <li v-for="({ place, entry }, i) in rows" :key="place" :data-place="place">
@@ -149,6 +161,21 @@ input {
 .check input {
   width: 22px;
   height: 22px;
+}
+.prompts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.prompts button {
+  min-height: 44px;
+  padding: 0 12px;
+  border-radius: 22px;
+  font-weight: 600;
+}
+.prompts button[aria-pressed='true'] {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
 }
 li {
   display: flex;

@@ -18,12 +18,23 @@ import {
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import type { Item, ItemKind } from '../../../core/items/index.ts';
-import { isSeveral, partName } from '../../../core/asking/index.ts';
+import { isSeveral, partName, timeNamed, type Prompt } from '../../../core/asking/index.ts';
 import { digits } from '../../../core/wording/index.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import MdiIcon from '../MdiIcon.vue';
 
-const { item, settings, ask } = defineProps<{ item: Item; settings: Settings; ask: string }>();
+const {
+  item,
+  settings,
+  ask,
+  prompt = 'both',
+} = defineProps<{
+  item: Item;
+  settings: Settings;
+  ask: string;
+  /** How the time is asked for. */
+  prompt?: Prompt;
+}>();
 const words = useClockWords(() => settings);
 const ICONS: Partial<Record<ItemKind, string>> = {
   'name-part': mdiGestureTap,
@@ -45,20 +56,8 @@ const ICONS: Partial<Record<ItemKind, string>> = {
   'how-long': mdiTimerSandEmpty,
   'day-order': mdiOrderNumericAscending,
 };
-const asked = computed(() => {
-  switch (item.kind) {
-    case 'set':
-    case 'set-free':
-    case 'draw':
-    case 'choose-clock':
-    case 'mend-clock':
-      return item.shown;
-    case 'yet':
-      return item.target;
-    default:
-      return undefined;
-  }
-});
+/** A time that is heard only is not written here. */
+const asked = computed(() => (prompt === 'spoken' ? undefined : timeNamed(item)));
 const shown = computed(() => (asked.value === undefined ? undefined : digits(asked.value, settings)));
 /** Two or three words beside the picture, for those who read. */
 const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, settings) : ask));
@@ -72,12 +71,12 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
       class="icon"
     />
     <template v-if="shown && asked !== undefined">
-      <strong class="digits" aria-hidden="true"
+      <strong v-if="prompt !== 'words'" class="digits" aria-hidden="true"
         ><span class="of-hour">{{ shown.hour }}</span
         >{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span
         ><span v-if="item.kind === 'yet'">?</span></strong
       >
-      <span class="said" aria-hidden="true">{{ words.said(asked) }}</span>
+      <span v-if="prompt !== 'digits'" class="said" aria-hidden="true">{{ words.said(asked) }}</span>
     </template>
     <span v-else class="said" :class="{ large: item.kind === 'name-part' }" aria-hidden="true">{{ words2 }}</span>
   </div>

@@ -5,7 +5,7 @@ import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
-import { askPhrase, type Light } from '../../../core/asking/index.ts';
+import { askPhrase, type Light, type Prompt } from '../../../core/asking/index.ts';
 import StoneRow from '../../look/StoneRow.vue';
 import { useClockWords } from '../../words/useClockWords.ts';
 import EarButton from '../EarButton.vue';
@@ -26,6 +26,7 @@ const {
   light = {},
   message = '',
   shown,
+  prompt = 'both',
 } = defineProps<{
   child: Child;
   settings: Settings;
@@ -39,6 +40,8 @@ const {
   message?: string;
   /** The right answer, while it is shown. */
   shown?: Answer | undefined;
+  /** How the time is asked for. */
+  prompt?: Prompt;
 }>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const emit = defineEmits<{ done: [] }>();
@@ -48,7 +51,9 @@ const body = useTemplateRef<{ undo: () => void }>('body');
 const frame = useTemplateRef('frame');
 
 const open = computed(() => status === 'open' || status === 'hint');
+/** What is heard names the time in words, however it is written. */
 const ask = computed(() => words.phrase(askPhrase(item, settings)));
+const written = computed(() => words.phrase(askPhrase(item, settings, prompt)));
 const isReady = computed(() => canHandIn(item, answer.value));
 const done = (): void => {
   if (isReady.value) emit('done');
@@ -68,7 +73,7 @@ onMounted(
     <h1 class="only-heard">{{ ask }}</h1>
     <div class="left">
       <MyPicture :child="child" />
-      <AskCard :item="item" :settings="settings" :ask="ask" />
+      <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
       <EarButton :locale="settings.locale" :text="[ask, message].join(' ').trim()" />
     </div>
 
