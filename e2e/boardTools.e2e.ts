@@ -171,7 +171,7 @@ describe('which of four', () => {
     await (await page.find('[data-count="3"]')).click();
     await page.shows('.options button', 3);
     await (await board.dock('vote')).click();
-    for (const _ of [1, 2, 3]) await (await page.all('.options button'))[1]!.click();
+    for (let hand = 0; hand < 3; hand++) await (await page.all('.options button'))[1]!.click();
     await soon(() => page.text('.options .votes')).toBe('3');
     await page.shows('.options .out', 0);
     await (await board.dock('vote')).click();
@@ -202,6 +202,24 @@ describe('a plain board', () => {
     expect(entries.map(({ item }) => timeAsked(item))).toEqual([...oclocks, timeOf(9, 50)]);
     await page.press('e');
     await soon(() => page.attribute('.board', 'data-phase')).toBe('done');
+  });
+});
+
+describe('the questions while reading', () => {
+  it('stand beside the clock when wished, and light up line by line with the cards', async () => {
+    await board.open();
+    await page.press('a');
+    const now = (): Promise<string> => page.text('.questions .now');
+    await soon(now).toBe('What does the hour hand point at, or what has it just passed?');
+    await expectNoFault(browser.driver);
+    await page.press(' ');
+    await soon(now).toBe('Does the minute hand point straight up or straight down?');
+    await page.press(' ');
+    await soon(now).toBe('What time is it?');
+    await page.press(' ');
+    await page.shows('.questions .answered', 3);
+    await page.press('a');
+    await page.shows('.questions', 0);
   });
 });
 

@@ -6,7 +6,7 @@ import { HOW_LONG, UNITS, startingTime, type ItemKind } from '../core/items/inde
 import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
 import { startHoppel } from './support/hoppel.ts';
-import { dragByTouch, drawByTouch, onPage, sweep } from './support/page.ts';
+import { dragByTouch, drawByTouch, onClock, onPage, sweep } from './support/page.ts';
 import { giveVoice, handSet, openStation, sitDown } from './support/station.ts';
 import { tourOf } from './support/tour.ts';
 
@@ -58,6 +58,36 @@ for (const deed of ['clap', 'hop', 'sneeze', 'wash-hands', 'put-on-boots', 'bake
 }
 await page.driver.executeScript('document.activeElement.blur()');
 await picture('sorting');
+/** A tool of the plain board. */
+const tool = async (name: string): Promise<void> => {
+  await open('/board', '');
+  await page.press('p');
+  await (await page.find(`[data-tile="${name}"]`)).click();
+};
+await tool('day-and-night');
+for (let step = 0; step < 4; step++) await page.press(Key.ARROW_RIGHT);
+await picture('day-and-night');
+await tool('empty-clock');
+const empty = await page.find('.empty-clock');
+for (const [degrees, reach] of [
+  [120, 50],
+  [0, 80],
+] as const)
+  await page.driver
+    .actions({ async: true })
+    .move({ origin: empty, ...(await onClock(empty, degrees, reach)) })
+    .click()
+    .perform();
+await page.press(' ');
+await picture('empty-clock');
+await tool('which-of');
+const askedFor = await page.attribute('.board', 'data-asked');
+for (const one of await page.all('.options button'))
+  if ((await one.getAttribute('data-time')) !== askedFor) {
+    await one.click();
+    break;
+  }
+await picture('which-of');
 await tour.begin(8);
 await tour.answer(4);
 await tour.moveTo(1, 'think');
@@ -85,19 +115,12 @@ const task = async (kind: ItemKind, name: string, act: () => Promise<void>): Pro
   await act();
   await picture(name, tablet);
 };
-const tapAll = async (...all: readonly string[]): Promise<void> => {
-  for (const css of all) await (await child.find(css)).click();
-};
 await task('set', 'station-task', async () => undefined);
 await task('draw', 'station-draw', async () => {
   const pad = await child.find('.draw');
   await drawByTouch(child.driver, pad, 136, 52);
   await drawByTouch(child.driver, pad, 181, 84);
 });
-await task('write-digital', 'station-write', () => tapAll('[data-key="4"]', '[data-key="colon"]', '[data-key="3"]'));
-await task('pair', 'station-pair', () =>
-  tapAll('[data-piece="digits 0"]', '[data-slot="digits 1"]', '[data-piece="words 1"]', '[data-slot="words 0"]'),
-);
 await task('set-free', 'station-hint', async () => {
   await dragByTouch(child.driver, await child.find('.unhooked'), {
     from: { degrees: (startingTime(timeOf(4, 30)) % 60) * 6, reach: 82 },
@@ -118,8 +141,10 @@ const room = async (method: string, path: string, body: object = {}): Promise<vo
     body: JSON.stringify(body),
   });
 };
-await room('POST', '/tablets/stand-ins', { pace: 4 });
+await room('POST', '/tablets/sets', { id: crypto.randomUUID(), childIds: null, source: { what: 'ticket' } });
+await room('POST', '/tablets/stand-ins', { pace: 20 });
 await open('/tablets', 'At a tablet: 22 of 22');
+await page.until('some are through', async () => (await page.all('.ticket [data-state="through"]')).length > 4);
 await picture('tablets');
 await room('POST', '/rounds', {
   id: crypto.randomUUID(),
@@ -139,8 +164,6 @@ await open('/class/2', 'What Bram can do');
 await picture('child');
 await open('/settings', 'The hands are called');
 await picture('settings');
-await open('/settings/day', 'Our day');
-await picture('day');
 await open('/settings/unit', 'Take out and in');
 await page.tap('Lay out anew');
 await page.says('Lay it out');

@@ -107,6 +107,10 @@ describe('a lesson from the desk to the record', () => {
     );
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
+    // What it is about is there, ready; behind it is the clock with its times.
+    await teacher.find('.board[data-demonstration="once-round"]');
+    await teacher.press(Key.ESCAPE);
+    await teacher.shows('.board .lid', 3);
     const clock = await teacher.find('.board .geared');
     await soon(() => drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await dragByMouse(teacher.driver, clock, { from: { degrees: 0, reach: 80 }, over: sweep(0, 390), reach: 80 });
@@ -288,6 +292,8 @@ describe('a lesson from the desk to the record', () => {
   step('another segment opens beside the open round, and the round goes on where it was', async () => {
     await teacher.press(Key.ESCAPE);
     await teacher.tap('Open “Show” on the board');
+    await teacher.find('.board[data-demonstration="once-round"]');
+    await teacher.press(Key.ESCAPE);
     await teacher.until('three covered cards', async () => (await teacher.all('.lid')).length === 3);
     await soon(() => drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await teacher.press(Key.ESCAPE);

@@ -23,4 +23,5 @@ export {
   type ReadingStep,
   type StepPart,
 } from './steps.ts';
+export { readingQuestions, type ReadingQuestion } from './questions.ts';
 export { fill, type Phrase } from './phrase.ts';

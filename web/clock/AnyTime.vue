@@ -41,7 +41,7 @@ const pick = (): void => {
       @keydown.stop
     />
     <span class="echo" role="status">{{ echo }}</span>
-    <v-btn type="submit" variant="tonal" :height="44" :prepend-icon="mdiPlus" :disabled="read === undefined">{{
+    <v-btn type="submit" variant="tonal" :height="40" :prepend-icon="mdiPlus" :disabled="read === undefined">{{
       act
     }}</v-btn>
   </form>
@@ -56,7 +56,7 @@ const pick = (): void => {
 }
 input {
   width: 100%;
-  min-height: 44px;
+  min-height: 40px;
 }
 .echo {
   line-height: 1.2;

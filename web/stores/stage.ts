@@ -52,6 +52,8 @@ export const useStageStore = defineStore('stage', () => {
   const started = ref<string>();
   const place = ref(0);
   const sayOnBoard = ref(false);
+  /** The questions while reading stand beside the clock. */
+  const hasQuestions = ref(false);
   const secondHand = ref(false);
   /** What the lens of other faces shows, and a shape other than the class's own clock. */
   const otherNumerals = ref<NumeralStyle>('ticks');
@@ -112,6 +114,7 @@ export const useStageStore = defineStore('stage', () => {
     started.value = undefined;
     place.value = 0;
     sayOnBoard.value = false;
+    hasQuestions.value = false;
     secondHand.value = false;
     otherNumerals.value = 'ticks';
     outline.value = undefined;
@@ -134,6 +137,7 @@ export const useStageStore = defineStore('stage', () => {
     started,
     place,
     sayOnBoard,
+    hasQuestions,
     secondHand,
     otherNumerals,
     outline,

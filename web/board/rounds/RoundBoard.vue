@@ -164,7 +164,14 @@ const stones = computed(() => ({
   done: round.phase === 'done',
   label: t('round.item', { number: round.index + 1, count: round.entries.length }),
 }));
-const room = computed(() => roomOf(isShown.value, round.phase === 'done' ? '' : say.value));
+/** Questions of reading that are answered, where the class reads a clock. */
+const questions = computed(() =>
+  item.value.kind === 'read' && ['ask', 'think', 'show', 'reveal'].includes(round.phase) ? round.revealed : undefined,
+);
+const room = computed(() => ({
+  ...roomOf(isShown.value, round.phase === 'done' ? '' : say.value),
+  questions: questions.value,
+}));
 const extra = computed(() => [
   {
     key: 'wall',
@@ -255,7 +262,7 @@ const extra = computed(() => [
       :revealed="round.revealed"
       :ask="ask"
       :say="say"
-      :compact="stage.lenses.includes('magnifier')"
+      :compact="stage.lenses.includes('magnifier') || stage.hasQuestions"
       @open="open"
     />
     <template v-else>

@@ -45,7 +45,7 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
         v-for="part in parts"
         :key="part.at"
         variant="tonal"
-        :height="40"
+        :height="36"
         :prepend-icon="mdiPlay"
         :data-part="part.at"
         @click="emit('begin', { what: 'segment', at: part.at })"
@@ -66,25 +66,27 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
         {{ t(`roundTray.tasks.${choice}`) }}
       </button>
     </div>
-    <div class="row alls">
-      <button
-        v-for="group in ringGroups"
-        :key="group"
-        type="button"
-        class="all"
-        :data-all="group"
-        @click="pickAll(group)"
-      >
-        {{ t(`roundTray.all.${group}`) }}
-      </button>
+    <div class="pick">
+      <TimeRings
+        class="rings"
+        :times="ringed"
+        :label="t('roundTray.times')"
+        :centre="String(picked.length)"
+        @pick="pick"
+      />
+      <div class="alls">
+        <button
+          v-for="group in ringGroups"
+          :key="group"
+          type="button"
+          class="all"
+          :data-all="group"
+          @click="pickAll(group)"
+        >
+          {{ t(`roundTray.all.${group}`) }}
+        </button>
+      </div>
     </div>
-    <TimeRings
-      class="rings"
-      :times="ringed"
-      :label="t('roundTray.times')"
-      :centre="String(picked.length)"
-      @pick="pick"
-    />
     <AnyTime v-if="!isFull" :act="t('anyTime.add')" @pick="pick" />
     <p v-else class="quiet" role="status">{{ t('roundTray.full', { count: picked.length }) }}</p>
     <ul v-if="beside.length > 0" class="row beside">
@@ -102,14 +104,14 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
     <div class="row end">
       <v-btn
         variant="text"
-        :height="40"
+        :height="36"
         :prepend-icon="mdiShuffleVariant"
         @click="emit('begin', { what: 'surprise', tasks: [...tasks] })"
       >
         {{ t('roundTray.surprise') }}
       </v-btn>
       <v-btn
-        :height="40"
+        :height="36"
         :prepend-icon="mdiPlay"
         :disabled="picked.length === 0"
         @click="emit('begin', { what: 'times', tasks: [...tasks], times: [...picked] })"
@@ -140,7 +142,7 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
   gap: 2px;
 }
 .tasks button {
-  min-height: 48px;
+  min-height: 44px;
   padding: 2px 3px;
   border-radius: var(--corner);
   font-size: 14px;
@@ -166,8 +168,22 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
 .all.on {
   background: var(--plum-chosen);
 }
+.pick {
+  flex: 1;
+  min-height: 150px;
+  display: flex;
+  gap: 8px;
+}
 .rings {
   flex: 1;
-  min-height: 190px;
+  min-width: 0;
+  min-height: 0;
+}
+.alls {
+  flex: none;
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  gap: 4px;
 }
 </style>

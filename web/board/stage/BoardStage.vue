@@ -16,6 +16,8 @@ export interface Room {
   readonly also?: readonly Lens[];
   /** The teacher's sentence; on the board when that was chosen. */
   readonly say?: string;
+  /** Questions of reading that are answered so far, where a clock is read; they stand there when that was chosen. */
+  readonly questions?: number | undefined;
 }
 </script>
 <script setup lang="ts">
@@ -30,6 +32,7 @@ import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardClock from './BoardClock.vue';
 import BoardLayout from './BoardLayout.vue';
+import QuestionList from './QuestionList.vue';
 import SayLine from './SayLine.vue';
 import DayStrip from '../lenses/DayStrip.vue';
 import TipMagnifier from '../lenses/TipMagnifier.vue';
@@ -43,6 +46,7 @@ const {
   pair = false,
   also = [],
   say = '',
+  questions,
 } = defineProps<{ settings: Settings } & Room>();
 const stage = useStageStore();
 const classroom = useClassroomStore();
@@ -93,6 +97,11 @@ defineExpose({
       :lenses="lenses"
     />
     <slot />
+    <QuestionList
+      v-if="stage.hasQuestions && questions !== undefined && stage.tray === undefined"
+      :settings="settings"
+      :at="questions"
+    />
     <SayLine v-if="stage.sayOnBoard && say" :say="say" />
     <template #dock><slot name="dock" /></template>
     <template #strip>

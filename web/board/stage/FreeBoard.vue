@@ -123,6 +123,7 @@ const keys = {
   '3': () => open('whole'),
   c: cover,
   u: stage.unhook,
+  a: () => (stage.hasQuestions = !stage.hasQuestions),
 };
 const acts = { cover, 'to-twelve': toTwelve };
 const stones = computed(() =>
@@ -144,7 +145,7 @@ const stones = computed(() =>
     :view="view"
     :keys="keys"
     :acts="acts"
-    :room="{ say, pair: true }"
+    :room="{ say, pair: true, questions: isPair || stage.free.angles || isRound ? undefined : stage.openParts.size }"
     :stones="stones"
     :back="t('board.previousTime')"
     :next="t('board.nextTime')"
@@ -180,7 +181,7 @@ const stones = computed(() =>
       :time="time"
       :conventions="settings"
       :opened="stage.openParts"
-      :compact="stage.lenses.includes('magnifier')"
+      :compact="stage.lenses.includes('magnifier') || stage.hasQuestions"
       @open="open"
     />
   </BoardFrame>

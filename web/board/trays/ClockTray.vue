@@ -5,6 +5,7 @@ import {
   mdiClockTimeTwelveOutline,
   mdiCogOffOutline,
   mdiEyeOffOutline,
+  mdiFormatListNumbered,
   mdiFullscreen,
   mdiMessageTextOutline,
   mdiTabletCellphone,
@@ -28,13 +29,14 @@ const emit = defineEmits<{ snap: [minutes: Settings['snap']]; cover: []; twelve:
 const { t } = useI18n();
 const stage = useStageStore();
 
-type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'full' | 'remote' | 'tablets';
+type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'questions' | 'full' | 'remote' | 'tablets';
 const ICONS: Record<Act, string> = {
   unhook: mdiCogOffOutline,
   second: mdiTimerOutline,
   twelve: mdiClockTimeTwelveOutline,
   cover: mdiEyeOffOutline,
   say: mdiMessageTextOutline,
+  questions: mdiFormatListNumbered,
   full: mdiFullscreen,
   remote: mdiCellphoneLink,
   tablets: mdiTabletCellphone,
@@ -49,6 +51,7 @@ const tiles = computed((): Tile<Act>[] => [
     : []),
   { id: 'second', name: t('board.secondHand'), key: 'x', on: stage.secondHand },
   { id: 'say', name: t('board.sayTile'), key: 'y', on: stage.sayOnBoard },
+  { id: 'questions', name: t('board.questions'), ...(gears && { key: 'a' }), on: stage.hasQuestions },
   { id: 'full', name: t('board.fullscreen'), key: 'f' },
   { id: 'remote', name: t('board.remote') },
   { id: 'tablets', name: t('board.tablets') },
@@ -59,6 +62,7 @@ const ACTS: Record<Act, () => void> = {
   twelve: () => emit('twelve'),
   cover: () => emit('cover'),
   say: () => (stage.sayOnBoard = !stage.sayOnBoard),
+  questions: () => (stage.hasQuestions = !stage.hasQuestions),
   full: toggleFullscreen,
   remote: () => (stage.tray = 'remote'),
   tablets: () => (stage.tray = 'tablets'),
@@ -77,7 +81,7 @@ const chooseNumerals = (style: NumeralStyle): void => {
 </script>
 
 <template>
-  <TrayTiles :title="t('board.clockTray')" :tiles="tiles" :columns="4" @choose="(act: Act) => ACTS[act]()">
+  <TrayTiles :title="t('board.clockTray')" :tiles="tiles" :columns="5" @choose="(act: Act) => ACTS[act]()">
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" size="30" /></template>
     <fieldset>
       <legend>{{ t('board.shape') }}</legend>

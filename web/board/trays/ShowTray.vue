@@ -65,8 +65,8 @@ const tiles = computed(() =>
 
 <style scoped>
 .picture {
-  height: calc(var(--u) * 40);
-  font-size: calc(var(--u) * 34);
+  height: calc(var(--u) * 34);
+  font-size: calc(var(--u) * 30);
   color: var(--plum);
 }
 </style>
