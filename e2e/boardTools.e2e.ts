@@ -78,11 +78,11 @@ describe('an empty clock at the board', () => {
       ['called', 0, 0],
       ['both', 1, 1],
     ] as const) {
-      await (await page.find(`.prompts [data-prompt="${prompt}"]`)).click();
+      await (await page.find(`[data-pill="prompt ${prompt}"]`)).click();
       await page.shows('.asked .digits', digits);
       await page.shows('.asked .words', words);
     }
-    await (await page.find('.prompts [data-prompt="free"]')).click();
+    await (await page.find('[data-pill="prompt free"]')).click();
     await page.shows('.asked', 0);
   });
   it('is drawn in two steps, a dot on the rim and the line from the middle, by a finger', async () => {
@@ -111,8 +111,8 @@ describe('the quick quiz', () => {
   it('goes on by itself from clock to answer to clock, stops and goes on, and notes nothing', async () => {
     await openTool('quiz');
     await expectNoFault(browser.driver);
-    await (await page.find('[data-seconds="3"]')).click();
-    await (await page.find('[data-count="6"]')).click();
+    await (await page.find('[data-pill="seconds 3"]')).click();
+    await (await page.find('[data-pill="count 6"]')).click();
     await page.tap('Start');
     await soon(phase).toBe('think');
     await page.shows('.board .geared .hand', 2);
@@ -168,7 +168,7 @@ describe('which of four', () => {
     await page.shows('.options .out', 0);
   });
   it('has three of them, votes before anything is ruled out, and any time the teacher picks', async () => {
-    await (await page.find('[data-count="3"]')).click();
+    await (await page.find('[data-pill="count 3"]')).click();
     await page.shows('.options button', 3);
     await (await board.dock('vote')).click();
     for (let hand = 0; hand < 3; hand++) await (await page.all('.options button'))[1]!.click();

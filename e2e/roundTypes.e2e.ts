@@ -192,13 +192,13 @@ describe('how a round is run', () => {
       ['spoken', /^Listen to the time\.$/],
     ] as const) {
       await page.press('g');
-      await (await page.find(`.round-plan [data-prompt="${prompt}"]`)).click();
+      await (await page.find(`.round-plan [data-pill="prompt ${prompt}"]`)).click();
       await page.until('it is kept', async () => (await ofRound()).prompt === prompt);
       await page.press('g');
       await soon(asked).toMatch(words);
     }
     await page.press('g');
-    await (await page.find('.round-plan [data-prompt="both"]')).click();
+    await (await page.find('.round-plan [data-pill="prompt both"]')).click();
     await page.until('it is kept', async () => (await ofRound()).prompt === 'both');
     await page.press('g');
   });

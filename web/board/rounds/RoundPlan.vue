@@ -10,6 +10,7 @@ import { PROMPTS, askPhrase } from '../../../core/asking/index.ts';
 import AskedPicture from '../asking/AskedPicture.vue';
 import { useAskedName } from '../asking/useAskedName.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
+import PillRow from '../tools/PillRow.vue';
 import TrayBox from '../trays/TrayBox.vue';
 
 const { round, settings } = defineProps<{ round: Round; settings: Settings }>();
@@ -81,18 +82,13 @@ const THINK_STEP = 5;
       <input type="checkbox" :checked="round.repeatMissed" @change="pace({ repeatMissed: !round.repeatMissed })" />
       {{ t('roundPlan.repeat') }}
     </label>
-    <div class="prompts" role="group" :aria-label="t('emptyClock.asked')">
-      <button
-        v-for="one in PROMPTS"
-        :key="one"
-        type="button"
-        :aria-pressed="round.prompt === one"
-        :data-prompt="one"
-        @click="pace({ prompt: one })"
-      >
-        {{ t(`roundPlan.prompt.${one}`) }}
-      </button>
-    </div>
+    <PillRow
+      name="prompt"
+      :label="t('emptyClock.asked')"
+      :choices="PROMPTS.map((key) => ({ key, label: t(`roundPlan.prompt.${key}`) }))"
+      :on="[round.prompt]"
+      @choose="(prompt) => pace({ prompt })"
+    />
     <p v-if="rows.length === 0" class="quiet">{{ t('roundPlan.none') }}</p>
     <VueDraggable v-else ref="list" v-model="rows" tag="ol" handle=".grip" :animation="180">
       <li v-for="({ place, entry }, i) in rows" :key="place" :data-place="place">
@@ -161,21 +157,6 @@ input {
 .check input {
   width: 22px;
   height: 22px;
-}
-.prompts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-.prompts button {
-  min-height: 44px;
-  padding: 0 12px;
-  border-radius: 22px;
-  font-weight: 600;
-}
-.prompts button[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 li {
   display: flex;

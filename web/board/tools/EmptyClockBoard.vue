@@ -13,6 +13,7 @@ import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
 import EmptyClock from './EmptyClock.vue';
+import PillRow from './PillRow.vue';
 import { useEmptyClock } from './useEmptyClock.ts';
 import { useGroupsMet } from './useGroupsMet.ts';
 
@@ -118,19 +119,13 @@ const keys = { w: clock.wipe, Enter: check };
         @let-go="letGo"
       />
     </template>
-    <div class="prompts" role="group" :aria-label="t('emptyClock.asked')">
-      <button
-        v-for="one in PROMPTS"
-        :key="one"
-        type="button"
-        class="choice"
-        :aria-pressed="prompt === one"
-        :data-prompt="one"
-        @click="prompt = one"
-      >
-        {{ t(`emptyClock.prompt.${one}`) }}
-      </button>
-    </div>
+    <PillRow
+      name="prompt"
+      :label="t('emptyClock.asked')"
+      :choices="PROMPTS.map((key) => ({ key, label: t(`emptyClock.prompt.${key}`) }))"
+      :on="[prompt]"
+      @choose="(one) => (prompt = one)"
+    />
     <section v-if="hasTask" class="asked child-type" :data-prompt="prompt">
       <strong v-if="prompt === 'digits' || prompt === 'both'" class="digits">{{ words.written(time) }}</strong>
       <strong v-if="prompt === 'words' || prompt === 'both'" class="words">{{ words.said(time) }}</strong>
@@ -157,24 +152,6 @@ const keys = { w: clock.wipe, Enter: check };
 </template>
 
 <style scoped>
-.prompts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.choice {
-  min-height: 48px;
-  padding: 0 12px;
-  border-radius: 24px;
-  font-weight: 600;
-}
-.choice:hover {
-  background: var(--plum-tint);
-}
-.choice[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
-}
 .asked {
   display: grid;
   justify-items: center;

@@ -5,6 +5,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { timeOf } from '../../../core/clock/index.ts';
 import { TIMES_OF_GROUP, TIME_GROUPS, type TimeGroup } from '../../../core/sets/index.ts';
+import PillRow from './PillRow.vue';
 import type { QuizWishes } from './useQuiz.ts';
 
 const { met, written } = defineProps<{
@@ -32,47 +33,29 @@ const example = (group: TimeGroup): string =>
 
 <template>
   <section class="quiz-set-up">
-    <div role="group" :aria-label="t('quiz.times')" class="row">
-      <button
-        v-for="group in GROUPS"
-        :key="group"
-        type="button"
-        class="choice time-type"
-        :aria-pressed="groups.includes(group)"
-        :data-group="group"
-        @click="toggle(group)"
-      >
-        {{ example(group) }}
-      </button>
-    </div>
+    <PillRow
+      name="group"
+      :label="t('quiz.times')"
+      :choices="GROUPS.map((key) => ({ key, label: example(key) }))"
+      :on="groups"
+      @choose="toggle"
+    />
     <h3 class="title-item">{{ t('quiz.think') }}</h3>
-    <div role="group" :aria-label="t('quiz.think')" class="row">
-      <button
-        v-for="one in SECONDS"
-        :key="one"
-        type="button"
-        class="choice"
-        :aria-pressed="seconds === one"
-        :data-seconds="one"
-        @click="seconds = one"
-      >
-        {{ t('roundPlan.seconds', { count: one }) }}
-      </button>
-    </div>
+    <PillRow
+      name="seconds"
+      :label="t('quiz.think')"
+      :choices="SECONDS.map((key) => ({ key, label: t('roundPlan.seconds', { count: key }) }))"
+      :on="[seconds]"
+      @choose="(one) => (seconds = one)"
+    />
     <h3 class="title-item">{{ t('quiz.count') }}</h3>
-    <div role="group" :aria-label="t('quiz.count')" class="row">
-      <button
-        v-for="one in COUNTS"
-        :key="one"
-        type="button"
-        class="choice"
-        :aria-pressed="count === one"
-        :data-count="one"
-        @click="count = one"
-      >
-        {{ one }}
-      </button>
-    </div>
+    <PillRow
+      name="count"
+      :label="t('quiz.count')"
+      :choices="COUNTS.map((key) => ({ key, label: String(key) }))"
+      :on="[count]"
+      @choose="(one) => (count = one)"
+    />
     <v-btn :height="56" :prepend-icon="mdiPlay" class="begin" @click="emit('begin', { groups, count, seconds })">{{
       t('quiz.begin')
     }}</v-btn>
@@ -88,25 +71,6 @@ const example = (group: TimeGroup): string =>
   flex: 1;
   min-height: 0;
   overflow: auto;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.choice {
-  min-height: 52px;
-  min-width: 56px;
-  padding: 0 14px;
-  border-radius: 26px;
-  background: var(--raised);
-  box-shadow: var(--shadow);
-  font-weight: 600;
-}
-.choice[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
-  box-shadow: inset 0 0 0 2px var(--plum);
 }
 .begin {
   justify-self: start;

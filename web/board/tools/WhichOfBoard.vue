@@ -16,6 +16,7 @@ import JudgedClock from '../../clock/JudgedClock.vue';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
+import PillRow from './PillRow.vue';
 import { useGroupsMet } from './useGroupsMet.ts';
 
 const { settings, lesson } = defineProps<{ settings: Settings; lesson: Lesson | undefined }>();
@@ -147,19 +148,13 @@ const extra = computed(() => [
     </template>
     <p class="ask child-type">{{ ask }}</p>
     <p class="said child-type" role="status">{{ voting ? t('whichOf.voteNow') : said }}</p>
-    <div class="row" role="group" :aria-label="t('whichOf.count')">
-      <button
-        v-for="one in WHICH_OF"
-        :key="one"
-        type="button"
-        class="choice"
-        :aria-pressed="count === one"
-        :data-count="one"
-        @click="count = one"
-      >
-        {{ t('whichOf.of', { count: one }) }}
-      </button>
-    </div>
+    <PillRow
+      name="count"
+      :label="t('whichOf.count')"
+      :choices="WHICH_OF.map((key) => ({ key, label: t('whichOf.of', { count: key }) }))"
+      :on="[count]"
+      @choose="(one) => (count = one)"
+    />
     <AnyTime :act="t('whichOf.ask')" @pick="insert" />
   </BoardFrame>
 </template>
@@ -242,19 +237,5 @@ li button:hover {
   font-weight: 700;
   text-align: center;
   text-wrap: balance;
-}
-.row {
-  display: flex;
-  gap: 8px;
-}
-.choice {
-  min-height: 48px;
-  padding: 0 16px;
-  border-radius: 24px;
-  font-weight: 600;
-}
-.choice[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 </style>

@@ -82,7 +82,7 @@ const chooseNumerals = (style: NumeralStyle): void => {
 
 <template>
   <TrayTiles :title="t('board.clockTray')" :tiles="tiles" :columns="5" @choose="(act: Act) => ACTS[act]()">
-    <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" size="30" /></template>
+    <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" size="22" /></template>
     <fieldset>
       <legend>{{ t('board.shape') }}</legend>
       <button
@@ -134,7 +134,7 @@ const chooseNumerals = (style: NumeralStyle): void => {
 <style scoped>
 fieldset {
   border: 0;
-  margin-top: calc(var(--u) * 6);
+  margin-top: calc(var(--u) * 3);
   padding: 0;
   display: flex;
   flex-wrap: wrap;
@@ -146,8 +146,8 @@ legend {
 }
 .choice {
   min-width: 48px;
-  min-height: 48px;
-  padding: 0 10px;
+  min-height: 44px;
+  padding: 0 9px;
   border-radius: var(--corner);
 }
 .choice:hover {
