@@ -107,6 +107,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     ),
     put('/rounds/:id/away', { away: [4] }, `/rounds/${roundId}/away`),
     get('/record/class'),
+    post('/record/corrections', { id: newId(), answerId: newId(), says: 'had' }),
     get('/record/children/:id', '/record/children/3'),
     put('/settings', classroom.settings),
     post('/station/door', { code: tablets.code }),

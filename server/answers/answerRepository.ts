@@ -158,11 +158,10 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     SELECT ${COLUMNS} FROM answer
     WHERE round_id = ? AND child_id = ? AND source <> 'teacher'
     ORDER BY seq`);
-  const selectDoneAlone = db.prepare<[number, string], { childId: number; count: number }>(`
-    SELECT child_id AS childId, COUNT(DISTINCT item) AS count
+  const selectDoneAlone = db.prepare<[number, string], { childId: number; item: string }>(`
+    SELECT DISTINCT child_id AS childId, item
     FROM answer
-    WHERE lesson_id = ? AND round_id IS NULL AND stored_at >= ?
-    GROUP BY child_id`);
+    WHERE lesson_id = ? AND round_id IS NULL AND stored_at >= ?`);
   const insertStandIn = db.prepare<[string]>('INSERT INTO stand_in_answer (answer_id) VALUES (?)');
   const countStandIns = db.prepare<[], number>('SELECT COUNT(*) FROM stand_in_answer').pluck();
   const deleteStandIns = db.prepare('DELETE FROM answer WHERE id IN (SELECT answer_id FROM stand_in_answer)');
@@ -211,8 +210,11 @@ export const createAnswerRepository = (db: Database, classId: number) => {
       selectHasAnswered.get(roundId, index, childId) !== undefined,
     /** Grows whenever answers were taken out of the record: otherwise they only come. */
     removals: (): number => removals,
-    /** Tasks of a lesson that children have done alone since a moment, by child. @param since ISO 8601, UTC */
-    doneAlone: (lessonId: number, since: string) => selectDoneAlone.all(lessonId, since),
+    /** Tasks of a lesson that children have done alone since a moment, each task of a child once. @param since ISO 8601, UTC */
+    doneAlone: (lessonId: number, since: string): { childId: number; item: AnswerRow['item'] }[] =>
+      selectDoneAlone
+        .all(lessonId, since)
+        .map(({ childId, item }) => ({ childId, item: JSON.parse(item) as AnswerRow['item'] })),
     noteStandIn: (id: string): void => {
       insertStandIn.run(id);
     },

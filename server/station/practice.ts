@@ -48,15 +48,17 @@ export const lessonSet = (
   return { lessonId: withTasks.id, items: alone.length > 0 ? alone : part('show-me') };
 };
 
-/** Has a child answered every task of a set alone since then? */
-const isThrough = (items: readonly Item[], rows: readonly AnswerRow[], since: string): boolean => {
+/** Tasks of a set that a child has not answered alone since then. */
+const stillToDo = (items: readonly Item[], rows: readonly AnswerRow[], since: string): Item[] => {
   const asked = new Set(
     rows.flatMap(({ roundId, storedAt, item }) =>
       roundId === null && storedAt >= since ? [JSON.stringify(item)] : [],
     ),
   );
-  return items.every((item) => asked.has(JSON.stringify(item)));
+  return items.filter((item) => !asked.has(JSON.stringify(item)));
 };
+const isThrough = (items: readonly Item[], rows: readonly AnswerRow[], since: string): boolean =>
+  stillToDo(items, rows, since).length === 0;
 
 /** The beginning of a day on this computer's clock, ISO 8601 in UTC. */
 const startOf = (day: Day): string => new Date(`${day}T00:00:00`).toISOString();
@@ -113,7 +115,11 @@ export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
         key: handed.id,
         handed: true,
         quiet: handed.what === 'ticket',
-        set: handed.items,
+        // A child that changes its tablet goes on where it was: what it handed in is not asked again.
+        set:
+          handed.what === 'ticket' && handed.items !== null
+            ? stillToDo(handed.items, rows, handed.handedAt)
+            : handed.items,
       };
     const own = lessonSet(all, today);
     if (own !== undefined && !isThrough(own.items, rows, startOf(today)))

@@ -1,4 +1,6 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Tablets } from '../../contract/index.ts';
+import type { Item } from '../../core/items/index.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 import { dayOf } from '../clock.ts';
 import { remoteOwner } from '../live/openStreams.ts';
@@ -10,6 +12,17 @@ export interface OutsideDoors {
   readonly reach: Reach;
   readonly pairing: Pick<Pairing, 'all' | 'sendAway'>;
 }
+
+/** How many tasks of a ticket each child has handed in; other practice of its lesson does not count. */
+const ticketDone = (
+  items: readonly Item[],
+  done: readonly { readonly childId: number; readonly item: Item }[],
+): { childId: number; count: number }[] => {
+  const counts = new Map<number, number>();
+  for (const { childId, item } of done)
+    if (items.some((one) => isDeepStrictEqual(one, item))) counts.set(childId, (counts.get(childId) ?? 0) + 1);
+  return [...counts].map(([childId, count]) => ({ childId, count }));
+};
 
 /** All about the tablets of a class as of now, for the teacher's own screens. @throws HoppelError no-class */
 export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors): Tablets => {
@@ -40,7 +53,7 @@ export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors
       what,
       lessonId,
       count: items?.length ?? null,
-      done: what === 'ticket' ? answers.doneAlone(lessonId, handedAt) : null,
+      done: what === 'ticket' ? ticketDone(items ?? [], answers.doneAlone(lessonId, handedAt)) : null,
     })),
     setAside: setAside.all(),
     standIns: demo ? { running: room.running(), answers: answers.standIns() } : null,

@@ -41,6 +41,16 @@ describe('a check’s ticket on tablets', () => {
     expect(practice.session.tasks).toEqual(items);
     for (const { right, otherwise } of practice.session.steps) expect(otherwise).toBe(right);
   });
+  it('goes on where it was for a child that changes its tablet', async () => {
+    await hand(null).expect(201);
+    const items = await ticketOf(CHECK);
+    await sit(2);
+    await answer(2, items[0]);
+    await answer(2, items[1]);
+    tablet = await school.tablet();
+    school.passTime(60_000);
+    expect((await sit(2)).session.tasks).toEqual(items.slice(2));
+  });
   it('tells the teacher how far each child is, and nothing of how it went', async () => {
     const { body } = await hand(null).expect(201);
     expect(body.sets).toEqual([
@@ -50,6 +60,8 @@ describe('a check’s ticket on tablets', () => {
     const items = await ticketOf(CHECK);
     await answer(2, items[0]);
     await answer(2, items[1]);
+    // Practice of the same lesson that is no task of the ticket does not count.
+    await answer(2, { kind: 'read', shown: 61 });
     const after = (await school.get('/tablets').expect(200)).body;
     expect(after.sets[0].done).toEqual([{ childId: 2, count: 2 }]);
   });

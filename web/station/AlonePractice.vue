@@ -39,21 +39,23 @@ const help = shallowRef<Help>();
 const shown = shallowRef<Answer>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 onScopeDispose(() => clearTimeout(timer));
+const toNext = (): void => {
+  answer.value = help.value = shown.value = undefined;
+  status.value = 'open';
+  goOn();
+  if (item.value === undefined) void store.kept.forget('progress');
+};
 /** The hare hops on after a moment to look. */
 const hopOn = (ms: number): void => {
-  timer = setTimeout(() => {
-    answer.value = help.value = shown.value = undefined;
-    status.value = 'open';
-    goOn();
-    if (item.value === undefined) void store.kept.forget('progress');
-  }, ms);
+  timer = setTimeout(toNext, ms);
 };
 /** A ticket tells nobody how it went: the next task comes, whatever was answered. */
 const handInQuietly = (asked: Item, given: Answer): void => {
   const { verdict } = mark(asked, given, store.state!.settings);
   store.answerAlone(practice.lessonId, asked, 1, given);
   answered({ item: asked, answer: given, verdict });
-  hopOn(0);
+  // At once: the task of before is never drawn at the next one's place.
+  toNext();
 };
 const handIn = (): void => {
   const [asked, given] = [item.value, answer.value];

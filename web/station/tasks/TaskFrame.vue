@@ -309,6 +309,13 @@ onMounted(
     gap: 14px;
   }
 }
+/* Words of a time take more room in some fonts than in others. */
+@media (orientation: portrait) and (max-width: 800px) {
+  .task {
+    --type: 26px;
+    --laid: 66px;
+  }
+}
 @media (orientation: portrait) and (max-width: 700px) {
   .task {
     --path: 84px;
