@@ -185,7 +185,14 @@ describe('for those who wish less motion', () => {
         if (seen.size > 3) done([...seen]); else requestAnimationFrame(look);
       };
       look();`);
-    expect(seen).toEqual([0, 6, 12, 18]);
+    // Whole minutes, one after another; on a busy machine one may pass between two looks.
+    expect(seen[0]).toBe(0);
+    expect(seen).toHaveLength(4);
+    for (const [i, degrees] of seen.entries()) {
+      expect(degrees % 6).toBe(0);
+      if (i > 0) expect(degrees).toBeGreaterThan(seen[i - 1]!);
+    }
+    expect(seen.at(-1)).toBeLessThanOrEqual(30);
   });
   it('a time comes at once, and a card without lifting', async () => {
     await still.driver.get(`${hoppel.url}/board/8?segment=1&clock`);
