@@ -1,6 +1,6 @@
 import { computed, shallowRef, watch } from 'vue';
 import { TaskAnswers, type Child, type Round } from '../../../contract/index.ts';
-import type { TapState } from '../../../core/rounds/index.ts';
+import type { Tap, TapState } from '../../../core/rounds/index.ts';
 import { get } from '../../api/client.ts';
 import { useCorrections } from '../../class/useCorrections.ts';
 import { useBoardStore } from '../../stores/board.ts';
@@ -31,10 +31,18 @@ export const useLookBack = (round: () => Round, index: () => number) => {
     if (found.verdict === 'unreadable') return 'waiting';
     return found.verdict === 'wrong' ? 'missed' : 'had';
   };
+  /** What she remembers of children without an answer. */
+  const remember = async (taps: readonly Tap[]): Promise<void> => {
+    try {
+      await board.tapLater(index(), taps);
+    } catch (error) {
+      problem.value = problemKey(error);
+    }
+  };
   /** What was given counts again where it says the same: no word of the teacher's is kept that says nothing. */
   const setTo = async (childId: number, says: 'had' | 'missed'): Promise<void> => {
     const found = ofChild(childId);
-    if (found === undefined) return board.tapLater(index(), [{ childId, got: says === 'had' }]);
+    if (found === undefined) return remember([{ childId, got: says === 'had' }]);
     const asGiven = found.verdict === 'wrong' ? 'missed' : 'had';
     await say(found.id, found.verdict !== 'unreadable' && asGiven === says ? 'as-given' : says);
   };
@@ -52,11 +60,7 @@ export const useLookBack = (round: () => Round, index: () => number) => {
       const unseen = children.filter(({ id }) => ofChild(id) === undefined && stateOf(id) === 'unseen');
       const noted = children.filter(({ id }) => ofChild(id)?.source === 'teacher' && stateOf(id) === 'missed');
       for (const { id } of noted) await setTo(id, 'had');
-      if (unseen.length > 0)
-        await board.tapLater(
-          index(),
-          unseen.map(({ id }) => ({ childId: id, got: true })),
-        );
+      if (unseen.length > 0) await remember(unseen.map(({ id }) => ({ childId: id, got: true })));
     },
   };
 };
