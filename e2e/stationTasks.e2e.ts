@@ -137,8 +137,12 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
 });
 
 it.each(['read', 'choose-words', 'pair'] as const)('has room for the longest phrases: %s', async (kind) => {
-  await open(kind, [timeOf(12, 45), timeOf(2, 40), timeOf(11, 15)]);
-  await fits(SIZES);
+  // A time of each sort comes first once: by quarters, and by its minutes, which brings the most words to choose from.
+  const times = [timeOf(12, 45), timeOf(2, 40), timeOf(11, 15)];
+  for (let first = 0; first < 2; first++) {
+    await open(kind, [...times.slice(first), ...times.slice(0, first)]);
+    await fits(SIZES);
+  }
 });
 
 it.each(['set', 'set-free', 'draw'] as const)('hears Done at once after a flick over the clock: %s', async (kind) => {

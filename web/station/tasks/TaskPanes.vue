@@ -49,4 +49,18 @@
     min-width: 0;
   }
 }
+/* Where much is to be laid out on a screen that stands, it takes the whole width. */
+@media (orientation: portrait) {
+  .many .inner {
+    flex-direction: column;
+  }
+  .many .clock {
+    flex: 1 1 0;
+    width: auto;
+  }
+  .many .work {
+    flex: none;
+    width: 100%;
+  }
+}
 </style>

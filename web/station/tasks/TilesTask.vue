@@ -13,6 +13,8 @@ const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
 const words = computed(() => timeWords(item.shown, settings));
 const MOST = 4;
+/** Words beside the numbers for which a small screen that lies has room. */
+const FEW_WORDS = 4;
 /** Tiles laid, in order. */
 const laid = computed((): string[] => {
   if (shown !== undefined) return tilesOf(item.shown, settings);
@@ -28,7 +30,7 @@ defineExpose({ undo });
 </script>
 
 <template>
-  <TaskPanes>
+  <TaskPanes :class="{ many: words.length > FEW_WORDS }">
     <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
     <div class="builder">
       <p class="laid" :class="{ right: shown }" role="status" :aria-label="t('station.written')">
@@ -110,9 +112,18 @@ button {
   width: min(100%, 6 * 80px + 5 * var(--tap-gap));
   gap: var(--tap-gap);
 }
+@media (max-height: 700px) and (orientation: landscape) {
+  .many {
+    --clock-share: 26%;
+  }
+}
 @container (min-aspect-ratio: 1.12) {
   .numbers {
     width: min(100%, 4 * 80px + 3 * var(--tap-gap));
   }
+}
+/* Beside many words the numbers are in two rows. */
+.many .numbers {
+  width: min(100%, 6 * 80px + 5 * var(--tap-gap));
 }
 </style>
