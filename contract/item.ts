@@ -5,6 +5,7 @@ import {
   CLOCK_PARTS,
   DAY_EVENTS,
   DEEDS,
+  FORMS,
   HANDS_DRAWN,
   UNITS,
   type Answer as CoreAnswer,
@@ -31,11 +32,33 @@ export const Item: z.ZodType<CoreItem> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('name-part'), part: z.enum(CLOCK_PARTS) }),
   z.strictObject({ kind: z.literal('direction') }),
   z.strictObject({
-    kind: z.enum(['hour-hand', 'read', 'write-digital', 'write-words', 'set', 'set-free', 'draw']),
+    kind: z.enum([
+      'hour-hand',
+      'set-hour-hand',
+      'read',
+      'write-digital',
+      'write-words',
+      'words-to-digits',
+      'set',
+      'set-free',
+      'draw',
+    ]),
     shown: Time,
   }),
-  z.strictObject({ kind: z.literal('choose-words'), shown: Time, options: z.array(Time).min(2).max(20) }),
+  z.strictObject({
+    kind: z.enum(['choose-words', 'digits-to-words']),
+    shown: Time,
+    options: z.array(Time).min(2).max(20),
+  }),
   z.strictObject({ kind: z.literal('choose-clock'), shown: Time, options: z.array(ClockPicture).min(2).max(20) }),
+  z.strictObject({
+    kind: z.literal('which-of'),
+    shown: Time,
+    options: z
+      .array(z.strictObject({ time: Time, form: z.enum(FORMS) }))
+      .min(2)
+      .max(20),
+  }),
   z.strictObject({
     kind: z.literal('choose-writings'),
     shown: Time,
@@ -71,6 +94,7 @@ export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('time'), time: Time }),
   z.strictObject({ kind: z.literal('text'), text: z.string().max(60) }),
   z.strictObject({ kind: z.literal('hands'), hour: Angle, minute: Angle }),
+  z.strictObject({ kind: z.literal('hour-angle'), angle: Angle }),
   z.strictObject({ kind: z.literal('strokes'), strokes: Strokes }),
   z.strictObject({
     kind: z.literal('drawn'),

@@ -7,7 +7,7 @@ import { handAngles, timeOf, wrapToDial, type DialTime } from '../core/clock/ind
 import { showOf } from '../core/activities/index.ts';
 import { timeAsked } from '../core/rounds/index.ts';
 import { whyNot } from '../core/asking/index.ts';
-import type { Form } from '../core/making/index.ts';
+import type { Form } from '../core/items/index.ts';
 import { say, sentence } from '../core/wording/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';

@@ -72,6 +72,9 @@ const endRound = async (): Promise<void> => {
 const ASKS: Readonly<Record<RoundTask, RegExp>> = {
   read: /What time is it\?/,
   set: /Show me\s+3 o’clock/,
+  'set-hour-hand': /Where is the hour hand at\s+3:00/,
+  'words-to-digits': /Write\s+3 o’clock\s+in digits/,
+  'digits-to-words': /How do you say\s+3:00/,
   draw: /Draw\s+3 o’clock/,
   'write-digital': /Write it in digits\./,
   'choose-clock': /Which clock shows\s+3 o’clock/,

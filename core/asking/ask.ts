@@ -23,8 +23,12 @@ export type Prompt = (typeof PROMPTS)[number];
 export const timeNamed = (item: Item): DialTime | undefined => {
   switch (item.kind) {
     case 'set':
+    case 'set-hour-hand':
     case 'set-free':
     case 'choose-clock':
+    case 'which-of':
+    case 'words-to-digits':
+    case 'digits-to-words':
     case 'draw':
     case 'mend-clock':
       return item.shown;
@@ -35,13 +39,32 @@ export const timeNamed = (item: Item): DialTime | undefined => {
   }
 };
 
+/**
+ * How a task can be asked where a class wants it so: what is to be given back is never asked in that form.
+ * @param wished how times are asked in this class now
+ */
+export const promptFor = ({ kind }: Pick<Item, 'kind'>, wished: Prompt): Prompt => {
+  switch (kind) {
+    // The hour hand alone is put from digits: there the minutes stand, and do not move.
+    case 'set-hour-hand':
+    case 'digits-to-words':
+      return 'digits';
+    case 'words-to-digits':
+    case 'which-of':
+      return wished === 'spoken' ? 'spoken' : 'words';
+    default:
+      return wished;
+  }
+};
+
 const ask = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `clock.ask.${name}`, values });
 
 /**
  * What a class or a child is asked, as it is written.
- * @param prompt how a time in it stands there: by voice alone, it is not written at all
+ * @param wished how times are asked: by voice alone, they are not written at all
  */
-export const askPhrase = (item: Item, conventions: Conventions, prompt: Prompt = 'words'): Phrase => {
+export const askPhrase = (item: Item, conventions: Conventions, wished: Prompt = 'words'): Phrase => {
+  const prompt = promptFor(item, wished);
   if (prompt === 'spoken' && timeNamed(item) !== undefined) return ask('listen');
   const named = (time: DialTime): string => (prompt === 'digits' ? digital(time, conventions) : say(time, conventions));
   switch (item.kind) {
@@ -53,10 +76,15 @@ export const askPhrase = (item: Item, conventions: Conventions, prompt: Prompt =
     case 'set':
     case 'set-free':
       return ask('set', { said: named(item.shown) });
+    case 'which-of':
+      return ask('choose-clock', { said: named(item.shown) });
     case 'choose-clock':
       return ask(isSeveral(item) ? 'choose-clocks' : item.kind, { said: named(item.shown) });
     case 'draw':
     case 'mend-clock':
+    case 'set-hour-hand':
+    case 'words-to-digits':
+    case 'digits-to-words':
       return ask(item.kind, { said: named(item.shown) });
     case 'yet':
       return ask('yet', { said: named(item.target) });

@@ -1,8 +1,9 @@
-import { hourOf, isHalfPast, type DialTime } from '../clock/index.ts';
-import { HOW_LONG, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
-import { hintStep, mark, numeralOf } from '../marking/index.ts';
+import { hourOf, isHalfPast, isOclock, type DialTime } from '../clock/index.ts';
+import { HOW_LONG, faultsOf, rightAnswers, type Answer, type Item, type ItemOf } from '../items/index.ts';
+import { answeredTime, hintStep, mark, numeralOf } from '../marking/index.ts';
 import type { Phrase, WritingFault } from '../wording/index.ts';
 import type { Conventions } from '../conventions/index.ts';
+import { whyNot } from './whyNot.ts';
 import { regionOf, type ClockRegion } from './region.ts';
 
 /** What lights up on the task when an answer was not right. Nothing of it says the answer itself. */
@@ -81,6 +82,15 @@ const differing = (given: readonly number[], right: readonly number[]): number =
     given.findIndex((place, i) => place !== right[i]),
   );
 
+/** Where no clock is there, what helps is about the words and the digits: the hour first, then the minutes. */
+const wordsHelp = (item: ItemOf<'words-to-digits' | 'digits-to-words'>, answered: DialTime | undefined): Help => {
+  const isHour = answered === undefined || hourOf(answered) !== hourOf(item.shown);
+  if (item.kind === 'digits-to-words') return { sentence: say(isHour ? 'hourBefore' : 'minutesBehind'), light: {} };
+  if (isHour) return { sentence: say('hourSaid'), light: {} };
+  const minutes = isOclock(item.shown) ? 'noMinutes' : isHalfPast(item.shown) ? 'halfOfMinutes' : 'minutesSaid';
+  return { sentence: say(minutes), light: { colon: true } };
+};
+
 /** Clocks whose digits or words do not belong to them. */
 const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: Answer): Light => {
   const right = rightAnswers(item)[0]!;
@@ -133,6 +143,19 @@ export const helpFor = (item: Item, answer: Answer, conventions: Conventions): H
     case 'write-digital':
     case 'write-words':
       return writingHelp(item, answer, conventions) ?? readingHelp(item, answer, conventions);
+    case 'words-to-digits':
+      return writingHelp(item, answer, conventions) ?? wordsHelp(item, answeredTime(answer));
+    case 'digits-to-words': {
+      const { places = [] } = choiceHelp(item, answer, conventions);
+      const { sentence, light } = wordsHelp(item, item.options[places[0] ?? -1]);
+      return { sentence, light: { ...light, places } };
+    }
+    case 'which-of': {
+      const { places = [] } = choiceHelp(item, answer, conventions);
+      const taken = item.options[places[0] ?? -1];
+      if (taken === undefined) return { sentence: say('another'), light: {} };
+      return { sentence: whyNot(taken, item.shown, conventions), light: { places } };
+    }
     case 'choose-words':
     case 'choose-clock':
     case 'choose-writings': {

@@ -19,6 +19,8 @@ export const sameAnswerKey = (answer: Answer): string => {
       const [hour, minute] = read.hands;
       return hour && minute ? handsKey(hour.angle, minute.angle) : `one ${near(hour?.angle ?? 0, ALIKE.hour)}`;
     }
+    case 'hour-angle':
+      return `hour ${near(answer.angle, ALIKE.hour)}`;
     case 'text':
       return `text ${answer.text.trim().toLowerCase()}`;
     case 'choice':

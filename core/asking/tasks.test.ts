@@ -53,6 +53,16 @@ describe('a time that is asked for', () => {
     ['digits', 'Draw 4:30.'],
     ['spoken', 'Listen to the time.'],
   ] as const)('stands there %s: %s', (prompt, words) => expect(said(draw, usual, prompt)).toBe(words));
+  it.each([
+    [{ kind: 'set-hour-hand', shown: timeOf(4, 30) }, 'Where is the hour hand at 4:30?'],
+    [{ kind: 'words-to-digits', shown: timeOf(4, 30) }, 'Write half past 4 in digits.'],
+    [{ kind: 'digits-to-words', shown: timeOf(4, 30), options: [timeOf(4, 30), timeOf(5)] }, 'How do you say 4:30?'],
+  ] as const satisfies readonly (readonly [Item, string])[])(
+    'is never asked in what is to be given back: %j',
+    (item, words) => {
+      for (const prompt of ['words', 'digits', 'both'] as const) expect(said(item, usual, prompt)).toBe(words);
+    },
+  );
   it('changes nothing where the clock itself is the question', () => {
     const rng = seededRng(9);
     for (const kind of ITEM_KINDS) {
@@ -93,6 +103,28 @@ describe('help', () => {
   });
   it('goes by the clock when the writing is fine and the time is not', () =>
     expect(write(at, '5:30').light).toEqual({ room: 4 }));
+  it('of words and digits says where the hour and the minutes stand, hour first', () => {
+    const digits = (text: string) => help({ kind: 'words-to-digits', shown: at }, { kind: 'text', text }).sentence.key;
+    expect(digits('430')).toBe('clock.help.colon');
+    expect(digits('5:00')).toBe('clock.help.hourSaid');
+    expect(digits('4:00')).toBe('clock.help.halfOfMinutes');
+    const words: Item = { kind: 'digits-to-words', shown: at, options: [timeOf(5, 30), timeOf(4), at] };
+    const chosen = (place: number) => help(words, { kind: 'choice', chosen: [place] });
+    expect(chosen(0)).toMatchObject({ sentence: { key: 'clock.help.hourBefore' }, light: { places: [0] } });
+    expect(chosen(1)).toMatchObject({ sentence: { key: 'clock.help.minutesBehind' }, light: { places: [1] } });
+  });
+  it('says why a clock that was taken does not show it, and lights the room of an hour hand alone', () => {
+    const options = [
+      { time: timeOf(3, 30), form: 'analog' },
+      { time: at, form: 'digital' },
+    ] as const;
+    const which: Item = { kind: 'which-of', shown: at, options };
+    expect(help(which, { kind: 'choice', chosen: [0] })).toMatchObject({
+      sentence: { key: 'clock.whyNot.hourPast' },
+      light: { places: [0] },
+    });
+    expect(help({ kind: 'set-hour-hand', shown: at }, { kind: 'hour-angle', angle: 120 }).light).toEqual({ room: 4 });
+  });
   it('gives back the options that are wrong; where none is, says that there is another', () => {
     const item: Item = { kind: 'choose-writings', shown: at, options: ['4:30', '5:30', 'half past 4'] };
     expect(help(item, { kind: 'choice', chosen: [0, 1] }).light.places).toEqual([1]);

@@ -2,7 +2,8 @@ import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, timeOf, type DialTime } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
-import { FORMS, WHICH_OF, whichOf, type Form } from '../making/index.ts';
+import { FORMS, type Form } from '../items/index.ts';
+import { WHICH_OF, whichOf } from '../making/index.ts';
 import { sentence } from '../wording/index.ts';
 import { whyNot } from './index.ts';
 

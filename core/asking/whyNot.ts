@@ -1,5 +1,5 @@
 import { hourOf, isOclock, minuteOf, type DialTime } from '../clock/index.ts';
-import type { Form } from '../making/index.ts';
+import type { ClockOption } from '../items/index.ts';
 import { digits, readingSteps, type Phrase } from '../wording/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 
@@ -11,11 +11,7 @@ const why = (name: string, values: Phrase['values']): Phrase => ({ key: `clock.w
  * @param shown what the clock shows, another time than the one that is asked for
  * @throws RangeError where it is the same
  */
-export const whyNot = (
-  { time: shown, form }: { readonly time: DialTime; readonly form: Form },
-  asked: DialTime,
-  conventions: Conventions,
-): Phrase => {
+export const whyNot = ({ time: shown, form }: ClockOption, asked: DialTime, conventions: Conventions): Phrase => {
   if (shown === asked) throw new RangeError(`it does show ${asked}`);
   const hour = hourOf(shown);
   const isOtherHour = hour !== hourOf(asked);

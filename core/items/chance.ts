@@ -31,9 +31,12 @@ export const guessChance = (item: Item): number => {
       return 1 / 2;
     case 'hour-hand':
       return 1 / HOURS;
+    case 'set-hour-hand':
+      return shareOfTurn(TOLERANCES.hourHandHalfPast);
     case 'read':
     case 'write-digital':
     case 'write-words':
+    case 'words-to-digits':
       return 1 / TIMES_TO_GUESS_FROM;
     case 'set':
       // A geared clock is set by its minute hand alone, in one of twelve turns.
@@ -43,6 +46,8 @@ export const guessChance = (item: Item): number => {
     case 'draw':
       return shareOfTurn(TOLERANCES.minuteHand) * shareOfTurn(TOLERANCES.hourHandHalfPast);
     case 'choose-words':
+    case 'digits-to-words':
+    case 'which-of':
     case 'choose-clock':
     case 'choose-writings': {
       const right = rightAnswers(item)[0]!;

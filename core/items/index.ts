@@ -2,11 +2,14 @@ export { guessChance } from './chance.ts';
 export { DAY_EVENTS, DEEDS, HOW_LONG, SCHOOL_DAY, UNITS, type DayEvent, type Deed, type Unit } from './day.ts';
 export {
   CLOCK_PARTS,
+  FORMS,
   timeOfItem,
   type Answer,
   type AnswerKind,
+  type ClockOption,
   type ClockPart,
   type DrawnHand,
+  type Form,
   type Item,
   type ItemOf,
 } from './item.ts';
@@ -15,8 +18,10 @@ export {
   ITEM_KINDS,
   KINDS,
   answersOf,
+  isHourAlone,
   kindsDoing,
   kindsLaidOut,
+  onlyHandOf,
   printedAs,
   type Doing,
   type ItemKind,

@@ -4,6 +4,16 @@ import type { DayEvent, Deed, Unit } from './day.ts';
 import type { ItemKind } from './kinds.ts';
 import type { ClockFault, ClockPicture } from './picture.ts';
 
+/** How a clock shows its time. */
+export const FORMS = ['analog', 'digital'] as const;
+export type Form = (typeof FORMS)[number];
+
+/** One clock of several to choose from. */
+export interface ClockOption {
+  readonly time: DialTime;
+  readonly form: Form;
+}
+
 /** Parts of a clock a child learns to name. */
 export const CLOCK_PARTS = ['face', 'numerals', 'hour-hand', 'minute-hand'] as const;
 export type ClockPart = (typeof CLOCK_PARTS)[number];
@@ -13,13 +23,17 @@ export type ClockPart = (typeof CLOCK_PARTS)[number];
  * - `name-part`: say what this part is called
  * - `direction`: which way round do the hands go
  * - `hour-hand`: which hour, from a clock with the hour hand alone
+ * - `set-hour-hand`: put the hour hand, alone on its clock, where it stands at a time in digits
  * - `read`: say the time a clock shows
  * - `choose-words`: read the clock and choose the words; options are times, said as the class says them
  * - `write-digital`, `write-words`: write the time in digits, or as "n o'clock" and "half past n"
+ * - `words-to-digits`: write in digits a time that is given in words; no clock is there
+ * - `digits-to-words`: choose the words of a time that is given in digits; no clock is there; options are times
  * - `set`: turn a geared clock to a time that is said or written
  * - `set-free`: the same with two hands that turn by themselves
  * - `draw`: draw both hands freehand
  * - `choose-clock`: circle every clock that shows the time
+ * - `which-of`: tap the one clock that shows the time, clocks with hands and clocks with digits mixed
  * - `choose-writings`: choose every right writing of the time
  * - `pair`: bring clocks, digits and words of the same times together; digits and words lie in a shuffled order, given
  *   as places in `times`
@@ -36,7 +50,11 @@ export type Item =
       readonly kind: 'hour-hand' | 'read' | 'write-digital' | 'write-words' | 'set' | 'set-free' | 'draw';
       readonly shown: DialTime;
     }
+  | { readonly kind: 'set-hour-hand'; readonly shown: DialTime }
+  | { readonly kind: 'words-to-digits'; readonly shown: DialTime }
   | { readonly kind: 'choose-words'; readonly shown: DialTime; readonly options: readonly DialTime[] }
+  | { readonly kind: 'digits-to-words'; readonly shown: DialTime; readonly options: readonly DialTime[] }
+  | { readonly kind: 'which-of'; readonly shown: DialTime; readonly options: readonly ClockOption[] }
   | { readonly kind: 'choose-clock'; readonly shown: DialTime; readonly options: readonly ClockPicture[] }
   | { readonly kind: 'choose-writings'; readonly shown: DialTime; readonly options: readonly string[] }
   | {
@@ -64,6 +82,7 @@ export interface DrawnHand {
  * - `observed`: a teacher saw or heard it, and tapped whether the child had it
  * - `text`: as it was written
  * - `hands`: angles of the hour and the minute hand of a clock that was set
+ * - `hour-angle`: where an hour hand alone was put, degrees clockwise from 12
  * - `strokes`: a drawing, as the finger made it
  * - `drawn`: a drawing's hands, the shorter first; none, one or two
  * - `choice`: places of the chosen options, from 0
@@ -79,6 +98,7 @@ export type Answer =
   | { readonly kind: 'time'; readonly time: DialTime }
   | { readonly kind: 'text'; readonly text: string }
   | ({ readonly kind: 'hands' } & HandAngles)
+  | { readonly kind: 'hour-angle'; readonly angle: number }
   | { readonly kind: 'strokes'; readonly strokes: readonly Stroke[] }
   | { readonly kind: 'drawn'; readonly hands: readonly DrawnHand[]; readonly offCentre?: boolean }
   | { readonly kind: 'choice'; readonly chosen: readonly number[] }

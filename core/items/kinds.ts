@@ -5,14 +5,18 @@ export const ITEM_KINDS = [
   'name-part',
   'direction',
   'hour-hand',
+  'set-hour-hand',
   'read',
   'choose-words',
   'write-digital',
   'write-words',
+  'words-to-digits',
+  'digits-to-words',
   'set',
   'set-free',
   'draw',
   'choose-clock',
+  'which-of',
   'choose-writings',
   'pair',
   'yet',
@@ -50,7 +54,18 @@ interface KindData {
   /** Seconds a child needs for it on its own. */
   readonly seconds: number;
   /** What a round asks it as; null where a whole class cannot be given it at once. */
-  readonly round: 'read' | 'set' | 'draw' | 'write-digital' | 'choose-clock' | 'yet' | 'judge-clock' | null;
+  readonly round:
+    | 'read'
+    | 'set'
+    | 'set-hour-hand'
+    | 'draw'
+    | 'write-digital'
+    | 'words-to-digits'
+    | 'digits-to-words'
+    | 'choose-clock'
+    | 'yet'
+    | 'judge-clock'
+    | null;
   /** Can a teacher hand it out for times that were picked? */
   readonly handedOut: boolean;
   /** The kind it is printed as, where a pencil cannot do what fingers do: hands are drawn, what is said is written. */
@@ -75,6 +90,13 @@ export const KINDS = {
   'name-part': { ...USUAL, answers: ['part'], doing: 'name-parts', timed: false },
   direction: { ...USUAL, answers: ['direction'], doing: 'direction', timed: false },
   'hour-hand': { ...USUAL, answers: ['hour'], doing: 'hour-hand', round: 'read' },
+  'set-hour-hand': {
+    ...USUAL,
+    answers: ['hour-angle'],
+    doing: 'hour-hand',
+    round: 'set-hour-hand',
+    handedOut: true,
+  },
   read: { ...USUAL, answers: ['time', 'text'], doing: 'read', round: 'read', printedAs: 'write-digital' },
   'choose-words': {
     ...USUAL,
@@ -101,6 +123,23 @@ export const KINDS = {
     round: 'write-digital',
     handedOut: true,
     laidOut: 'pencil',
+  },
+  'words-to-digits': {
+    ...USUAL,
+    answers: ['text'],
+    doing: 'match',
+    seconds: 40,
+    round: 'words-to-digits',
+    handedOut: true,
+    laidOut: 'pencil',
+  },
+  'digits-to-words': {
+    ...USUAL,
+    answers: ['choice'],
+    doing: 'match',
+    round: 'digits-to-words',
+    handedOut: true,
+    laidOut: 'word-cards',
   },
   set: { ...USUAL, answers: ['hands'], doing: 'set', round: 'set', handedOut: true, printedAs: 'draw' },
   'set-free': {
@@ -130,6 +169,7 @@ export const KINDS = {
     handedOut: true,
     laidOut: 'word-cards',
   },
+  'which-of': { ...USUAL, answers: ['choice'], doing: 'match', handedOut: true },
   'choose-writings': { ...USUAL, answers: ['choice'], doing: 'match' },
   pair: { ...USUAL, answers: ['pairs'], doing: 'mix', seconds: 90, laidOut: 'word-cards' },
   yet: { ...USUAL, answers: ['yes-no'], doing: 'read', round: 'yet', handedOut: true },
@@ -138,6 +178,13 @@ export const KINDS = {
   'how-long': { ...USUAL, answers: ['unit'], doing: 'how-long', timed: false, laidOut: 'day-pictures' },
   'day-order': { ...USUAL, answers: ['order'], doing: 'order', timed: false, seconds: 90, laidOut: 'day-pictures' },
 } as const satisfies Readonly<Record<ItemKind, KindData>>;
+
+/** Is a task about the hour hand alone, on a clock that has no other? */
+export const isHourAlone = (kind: ItemKind): boolean => KINDS[kind].doing === 'hour-hand';
+
+/** The one hand of the clock a task shows; none where it has both, or there is no task. */
+export const onlyHandOf = (item: { readonly kind: ItemKind } | undefined): 'hour' | undefined =>
+  item !== undefined && isHourAlone(item.kind) ? 'hour' : undefined;
 
 /** Kinds of task with a value in a column, in the order of the table. */
 const having = <K extends keyof KindData>(property: K, value: KindData[K]): ItemKind[] =>

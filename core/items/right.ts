@@ -64,9 +64,15 @@ export const rightAnswers = (item: Item, conventions: Conventions = DEFAULT_CONV
       return [{ kind: 'hour', hour: hourOf(item.shown) }];
     case 'read':
       return [{ kind: 'time', time: item.shown }];
+    case 'set-hour-hand':
+      return [{ kind: 'hour-angle', angle: handAngles(item.shown).hour }];
     case 'choose-words':
+    case 'digits-to-words':
       return [{ kind: 'choice', chosen: placesWhere(item.options, (time) => time === item.shown) }];
+    case 'which-of':
+      return [{ kind: 'choice', chosen: placesWhere(item.options, ({ time }) => time === item.shown) }];
     case 'write-digital':
+    case 'words-to-digits':
       return [
         { kind: 'text', text: digital(item.shown, conventions) },
         { kind: 'text', text: say(item.shown, conventions) },

@@ -26,6 +26,7 @@ import {
   type ItemKind,
 } from '../items/index.ts';
 import { faceDistractors, rightWritings, timeDistractors, writingDistractors } from './distractors.ts';
+import { WHICH_OF, whichOf } from './whichOf.ts';
 
 /** Options of a choice, the right ones among them. */
 const OPTIONS = 3;
@@ -161,20 +162,27 @@ export const makeItem = (
     case 'direction':
       return { kind };
     case 'hour-hand':
+    case 'set-hour-hand':
     case 'read':
     case 'write-digital':
     case 'write-words':
+    case 'words-to-digits':
     case 'set':
     case 'set-free':
     case 'draw':
       return { kind, shown: shown() };
-    case 'choose-words': {
+    case 'choose-words':
+    case 'digits-to-words': {
       const time = shown();
       return {
         kind,
         shown: time,
         options: shuffled(rng, [time, ...timeDistractors(rng, time, taught).slice(0, OPTIONS - 1)]),
       };
+    }
+    case 'which-of': {
+      const time = shown();
+      return { kind, shown: time, options: whichOf(rng, time, taught, WHICH_OF.at(-1)!) };
     }
     case 'choose-clock': {
       const time = shown();

@@ -1,17 +1,8 @@
 import type { DialTime } from '../clock/index.ts';
 import { shuffled, type Rng } from '../common/index.ts';
 import { minuteOf, wrapToDial } from '../clock/index.ts';
+import { FORMS, type ClockOption } from '../items/index.ts';
 import { timeDistractors } from './distractors.ts';
-
-/** How an option shows its time. */
-export const FORMS = ['analog', 'digital'] as const;
-export type Form = (typeof FORMS)[number];
-
-/** One clock of several to choose from. */
-export interface ClockOption {
-  readonly time: DialTime;
-  readonly form: Form;
-}
 
 /** Clocks there are to choose from. */
 export const WHICH_OF = [3, 4] as const;

@@ -5,6 +5,7 @@ import {
   handsApart,
   hourOf,
   isHalfPast,
+  normaliseAngle,
   readHands,
   turnBetween,
   wrapToDial,
@@ -59,6 +60,26 @@ export const markGeared = (item: Timed, hands: Extract<Answer, { kind: 'hands' }
   }
   const rules = ruleFindings(item, hands);
   return { verdict: 'wrong', findings: rules.length > 0 ? rules : hourFinding(item.shown, seen.time!), seen };
+};
+
+/** The time at which an hour hand stands at an angle, to the minute. */
+export const timeOfHourAngle = (angle: number): DialTime => wrapToDial(Math.round(normaliseAngle(angle) * 2));
+
+/** An hour hand that was put alone. A wrong rule comes before "nearly". */
+export const markHourAlone = (
+  item: Timed,
+  { angle }: Extract<Answer, { kind: 'hour-angle' }>,
+  rules: Rules,
+): Marking => {
+  const seen: Seen = { hourAngle: angle };
+  if (hourHandRight(angle, item.shown, rules)) return { verdict: 'right', findings: [], seen };
+  const found = ruleFindings(item, { kind: 'hour-angle', angle });
+  if (found.length > 0) return { verdict: 'wrong', findings: found, seen };
+  const degrees = Math.round(turnBetween(handAngles(item.shown).hour, angle));
+  const near = Math.abs(degrees) <= TOLERANCES.drawnHourNearly;
+  const named = near ? [] : hourFinding(item.shown, timeOfHourAngle(angle));
+  const off: Finding[] = [{ kind: 'hour-hand-off', degrees }];
+  return { verdict: near ? 'nearly' : 'wrong', findings: named.length > 0 ? named : off, seen };
 };
 
 /** Strays of two free hands as findings, those alone that are not on their place. */

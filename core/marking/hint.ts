@@ -1,5 +1,5 @@
 import { angleBetween, handAngles, minuteOf, type DialTime, type Hand, type HandAngles } from '../clock/index.ts';
-import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
+import { TOLERANCES, isHourAlone, type Answer, type Item } from '../items/index.ts';
 import { hourTolerance } from '../misconceptions/index.ts';
 import { readingSteps, type ReadingConventions, type ReadingStep } from '../wording/index.ts';
 import { answeredTime } from './mark.ts';
@@ -31,6 +31,6 @@ const missedHand = (shown: DialTime, answer: Answer, first: Hand): Hand => {
  */
 export const hintStep = (item: Item, answer: Answer, conventions: ReadingConventions): ReadingStep | undefined => {
   if (!('shown' in item)) return undefined;
-  const hand = item.kind === 'hour-hand' ? 'hour' : missedHand(item.shown, answer, conventions.firstRead);
+  const hand = isHourAlone(item.kind) ? 'hour' : missedHand(item.shown, answer, conventions.firstRead);
   return readingSteps(item.shown, conventions).find(({ part }) => part === hand);
 };

@@ -46,6 +46,66 @@ describe('choosing', () => {
   });
 });
 
+describe('an hour hand alone', () => {
+  const put = (angle: number): Answer => ({ kind: 'hour-angle', angle });
+  const item = (hour: number, minute = 0): Item => ({ kind: 'set-hour-hand', shown: at(hour, minute) });
+  it('stands on its numeral at o’clock, half-way at half past; a finger’s tremble does no harm', () => {
+    expect(mark(item(4), put(120)).verdict).toBe('right');
+    expect(mark(item(4), put(127)).verdict).toBe('right');
+    expect(mark(item(4, 30), put(135)).verdict).toBe('right');
+    expect(mark(item(12, 30), put(15)).verdict).toBe('right');
+    expect(mark(item(12), put(359)).verdict).toBe('right');
+  });
+  it.each([
+    [at(4, 30), 120, ['hour-hand-on-numeral']],
+    [at(4, 30), 150, ['on-coming-numeral']],
+    [at(4, 30), 105, ['coming-hour', 'larger-number', 'wrong-side']],
+    [at(4), 135, ['half-way-at-oclock']],
+    [at(4), 240, ['anticlockwise']],
+    [at(6, 30), 165, ['coming-hour', 'larger-number', 'anticlockwise', 'wrong-side']],
+  ] as const)('at %i, put at %i degrees, follows %j', (shown, angle, rules) =>
+    expect(rulesOf({ kind: 'set-hour-hand', shown }, put(angle))).toEqual(rules),
+  );
+  it('by any time is where that time has it, and another hour is named', () => {
+    expect(mark(item(9, 50), put(295)).verdict).toBe('right');
+    expect(mark(item(4), put(60)).findings).toEqual([{ kind: 'hour-off', askedHour: 4, answeredHour: 2 }]);
+  });
+  it('may stand anywhere between its numeral and the next where the class asks for no more', () => {
+    const lenient = { ...DEFAULT_CONVENTIONS, halfPastHand: 'lenient' } as const;
+    expect(mark(item(4, 30), put(125), lenient).verdict).toBe('right');
+    expect(mark(item(4, 30), put(125)).verdict).not.toBe('right');
+  });
+});
+
+describe('words and digits without a clock', () => {
+  it('from words to digits go by the writing alone: no reason about hands is read out of them', () => {
+    const item: Item = { kind: 'words-to-digits', shown: at(4, 30) };
+    const written = (text: string): Answer => ({ kind: 'text', text });
+    expect(mark(item, written('4:30')).verdict).toBe('right');
+    expect(rulesOf(item, written('430'))).toEqual(['colon-missing']);
+    expect(rulesOf(item, written('30:4'))).toEqual(['parts-reversed']);
+    expect(rulesOf(item, written('5:30'))).toEqual([]);
+    expect(mark(item, written('5:30')).verdict).toBe('wrong');
+  });
+  it('from digits to words one is chosen', () => {
+    const item: Item = { kind: 'digits-to-words', shown: at(4, 30), options: [at(5, 30), at(4, 30), at(4)] };
+    expect(mark(item, chosen(1)).verdict).toBe('right');
+    expect(mark(item, chosen(0))).toMatchObject({ verdict: 'wrong', findings: [{ kind: 'choice' }] });
+  });
+  it('among clocks with hands and with digits, only hands are read by a rule', () => {
+    const options = [
+      { time: at(3, 30), form: 'analog' },
+      { time: at(5, 30), form: 'digital' },
+      { time: at(4, 30), form: 'digital' },
+      { time: at(8), form: 'analog' },
+    ] as const;
+    const item: Item = { kind: 'which-of', shown: at(4, 30), options };
+    expect(mark(item, chosen(2)).verdict).toBe('right');
+    expect(rulesOf(item, chosen(0))).toContain('coming-hour');
+    expect(rulesOf(item, chosen(1))).toEqual([]);
+  });
+});
+
 describe('other kinds of task', () => {
   const times = [at(4, 30), at(5, 30), at(4)];
   const pair: Item = { kind: 'pair', times, digitsOrder: [2, 0, 1], wordsOrder: [1, 2, 0] };

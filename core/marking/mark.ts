@@ -5,7 +5,7 @@ import { readDrawing } from '../strokes/index.ts';
 import { parse } from '../wording/index.ts';
 import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import type { Finding, Marking } from './findings.ts';
-import { hourFinding, markDrawn, markFree, markGeared, ruleFindings } from './hands.ts';
+import { hourFinding, markDrawn, markFree, markGeared, markHourAlone, ruleFindings, timeOfHourAngle } from './hands.ts';
 
 type Timed = Item & { readonly shown: DialTime };
 
@@ -63,6 +63,8 @@ const check = (item: Item, answer: Answer): void => {
   if (answer.kind === 'hands') {
     refuseOdd(answer.hour);
     refuseOdd(answer.minute);
+  } else if (answer.kind === 'hour-angle') {
+    refuseOdd(answer.angle);
   } else if (answer.kind === 'drawn') {
     for (const { angle, reach } of answer.hands) {
       refuseOdd(angle);
@@ -86,6 +88,8 @@ export const mark = (item: Item, answer: Answer, conventions: Conventions = DEFA
       return markText(item as Timed, answer.text, conventions);
     case 'hands':
       return item.kind === 'set' ? markGeared(item, answer) : markFree(item as Timed, answer, conventions);
+    case 'hour-angle':
+      return markHourAlone(item as Timed, answer, conventions);
     case 'drawn':
       return markDrawn(item as Timed, answer, conventions);
     case 'strokes':
@@ -113,6 +117,8 @@ export const answeredTime = (answer: Answer): DialTime | undefined => {
       return answer.time;
     case 'hands':
       return readHands(answer).time;
+    case 'hour-angle':
+      return timeOfHourAngle(answer.angle);
     case 'text': {
       const read = parse(answer.text);
       return read.kind === 'time' ? read.time : read.meant;

@@ -38,6 +38,12 @@ export const isSame = (item: Item, given: Answer, foretold: Answer): boolean => 
     return given.kind === 'hands' && 'shown' in item && sameHands(given, foretold, item.shown);
   if (foretold.kind === 'drawn')
     return given.kind === 'drawn' && 'shown' in item && sameDrawing(given, foretold, item.shown);
+  if (foretold.kind === 'hour-angle')
+    return (
+      given.kind === 'hour-angle' &&
+      'shown' in item &&
+      angleBetween(given.angle, foretold.angle) <= hourTolerance(item.shown)
+    );
   return sameExactly(given, foretold);
 };
 

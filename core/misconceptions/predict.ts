@@ -64,7 +64,7 @@ const freeHands = (found: Own<DrawnClock> | undefined): Prediction => {
  * right.
  */
 const chosen = (
-  item: ItemOf<'choose-words' | 'choose-clock' | 'choose-writings'>,
+  item: ItemOf<'choose-words' | 'digits-to-words' | 'choose-clock' | 'which-of' | 'choose-writings'>,
   places: readonly number[],
 ): Prediction => {
   if (places.length === 0) return { kind: 'guess' };
@@ -108,6 +108,18 @@ const timeOfFace = (picture: ClockPicture): DialTime | undefined => {
   if (!isFace(picture) || !isPossible(picture.hands)) return undefined;
   const { time } = readHands(picture.hands);
   return isTaught(time) ? time : undefined;
+};
+
+/** Clocks with hands are read by the rule, digits as they stand. */
+const whichOf = (rule: WrongRule, item: ItemOf<'which-of'>): Prediction => {
+  const read = READ[rule];
+  if (read === undefined) return AS_RIGHT;
+  return chosen(
+    item,
+    placesWhere(item.options, ({ time, form }) =>
+      form === 'digital' || !isTaught(time) ? time === item.shown : (read(time)?.own ?? [time]).includes(item.shown),
+    ),
+  );
 };
 
 const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Prediction => {
@@ -163,6 +175,25 @@ const namePart = (rule: WrongRule, { part }: ItemOf<'name-part'>): Prediction =>
   return { kind: 'answers', own: [{ kind: 'part', part: SWAPPED_NAMES[part] }], orRight: false };
 };
 
+/** Rules by which an hour hand goes wrong where it is alone. */
+const HOUR_ALONE: ReadonlySet<WrongRule> = new Set<WrongRule>([
+  'coming-hour',
+  'larger-number',
+  'anticlockwise',
+  'hour-hand-on-numeral',
+  'wrong-side',
+  'on-coming-numeral',
+  'half-way-at-oclock',
+]);
+const setHourHand = (rule: WrongRule, { shown }: ItemOf<'set-hour-hand'>): Prediction =>
+  HOUR_ALONE.has(rule)
+    ? answers(DRAW[rule]?.(shown), ({ hour }) => ({ kind: 'hour-angle', angle: hour }))
+    : NOT_APPLICABLE;
+
+/** Rules of writing show where words are written in digits; there is no clock to be read wrongly. */
+const wordsToDigits = (rule: WrongRule, { shown }: ItemOf<'words-to-digits'>): Prediction =>
+  isWritingRule(rule) ? write(rule, shown, plain) : NOT_APPLICABLE;
+
 const write = (rule: WrongRule, shown: DialTime, asText: (time: DialTime) => string): Prediction => {
   const forms = WRITE[rule]?.(shown);
   // Many papers print the colon, and then nobody can leave it out.
@@ -187,6 +218,8 @@ export const predict = (rule: WrongRule, item: Item): Prediction => {
       return READ_HOUR[rule] === undefined
         ? NOT_APPLICABLE
         : answers(READ_HOUR[rule](item.shown), (hour) => ({ kind: 'hour', hour }));
+    case 'set-hour-hand':
+      return setHourHand(rule, item);
     case 'read':
       return answers(READ[rule]?.(item.shown), timeAnswer);
     case 'choose-words': {
@@ -200,6 +233,8 @@ export const predict = (rule: WrongRule, item: Item): Prediction => {
     }
     case 'write-digital':
       return write(rule, item.shown, plain);
+    case 'words-to-digits':
+      return wordsToDigits(rule, item);
     case 'write-words':
       return write(rule, item.shown, (time) => say(time, DEFAULT_CONVENTIONS));
     case 'set':
@@ -211,6 +246,8 @@ export const predict = (rule: WrongRule, item: Item): Prediction => {
       return answers(DRAW[rule]?.(item.shown), drawn);
     case 'choose-clock':
       return chooseClock(rule, item);
+    case 'which-of':
+      return whichOf(rule, item);
     case 'choose-writings':
       return chooseWritings(rule, item);
     case 'pair':
@@ -219,6 +256,7 @@ export const predict = (rule: WrongRule, item: Item): Prediction => {
       return answers(READ[rule]?.(item.shown), (time) => ({ kind: 'yes-no', yes: hasCome(time, item.target) }));
     case 'judge-clock':
       return judgeClock(rule, item);
+    case 'digits-to-words':
     case 'how-long':
     case 'day-order':
       return NOT_APPLICABLE;

@@ -85,6 +85,7 @@ export const sameExactly = (given: Answer, foretold: Answer): boolean => {
       return given.kind === 'order' && sameList(given.order, foretold.order);
     case 'observed':
     case 'hands':
+    case 'hour-angle':
     case 'strokes':
     case 'drawn':
       return false;

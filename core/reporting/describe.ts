@@ -1,5 +1,5 @@
-import { hourOf, isPossible, readHands, type DialTime } from '../clock/index.ts';
-import { rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { angleBetween, hourOf, isPossible, readHands, type DialTime } from '../clock/index.ts';
+import { TOLERANCES, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { digital, say, sentence, type Phrase } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { answeredTime } from '../marking/index.ts';
@@ -38,9 +38,17 @@ const chosenWords = (item: Item, chosen: readonly number[], conventions: Convent
   const word = (place: number): string => {
     switch (item.kind) {
       case 'choose-words':
+      case 'digits-to-words':
         return say(item.options[place]!, conventions);
       case 'choose-writings':
         return item.options[place]!;
+      case 'which-of': {
+        const { time, form } = item.options[place]!;
+        return teacherSentence(
+          { key: `teacher.answered.${form}`, values: { time: digital(time, conventions) } },
+          conventions,
+        );
+      }
       case 'choose-clock': {
         const { hands } = item.options[place]!;
         const values = { letter: String.fromCharCode(65 + place), time: digital(readHands(hands).time, conventions) };
@@ -63,6 +71,12 @@ const rightPairs = (item: Item, answer: Extract<Answer, { kind: 'pairs' }>): num
   ).length;
 };
 
+/** The numeral nearest to an angle, 1..12. */
+const nearestNumeral = (angle: number): number => Math.round(angle / 30) % 12 || 12;
+/** Is a hand so near a numeral that one would say it points to it? */
+const isOnNumeral = (angle: number): boolean =>
+  angleBetween(angle, nearestNumeral(angle) * 30) <= TOLERANCES.hourHandHalfPast / 2;
+
 const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phrase => {
   const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `teacher.answered.${name}`, values });
   const words = (key: string): string => sentence({ key, values: {} }, conventions);
@@ -83,6 +97,12 @@ const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phr
       return phrase('wrote', { answer: answer.text });
     case 'hands':
       return phrase('turned', { answer: written });
+    case 'hour-angle': {
+      const hour = hourOf(time!);
+      return isOnNumeral(answer.angle)
+        ? phrase('handOn', { hour: nearestNumeral(answer.angle) })
+        : phrase('handBetween', { hour, next: (hour % 12) + 1 });
+    }
     case 'strokes':
     case 'drawn':
       return time === undefined ? phrase('drewNothing') : phrase('drew', { answer: written });

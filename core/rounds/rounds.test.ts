@@ -208,13 +208,16 @@ describe('tasks of a round', () => {
   it('show the clock where it is read, and hide it where it would be the answer', () => {
     const shows = ROUND_KINDS.map((kind) => [kind, showsClock({ kind, shown: 0 } as unknown as RoundItem)] as const);
     expect(shows.filter(([, shown]) => !shown).map(([kind]) => kind)).toEqual([
+      'set-hour-hand',
+      'words-to-digits',
+      'digits-to-words',
       'set',
       'set-free',
       'draw',
       'choose-clock',
     ]);
   });
-  it('are asked in one of five ways, and only tasks about a time are asked', () => {
+  it('are asked as one of the tasks there are, and only tasks about a time are asked', () => {
     expect(askedAs({ kind: 'hour-hand', shown: timeOf(4) })).toBe('read');
     expect(askedAs({ kind: 'draw', shown: timeOf(4) })).toBe('draw');
     expect(isRoundItem({ kind: 'direction' })).toBe(false);

@@ -1,4 +1,4 @@
-import { faultsOf, hasCome, type ClockPicture } from '../items/index.ts';
+import { faultsOf, hasCome, isHourAlone, type ClockPicture } from '../items/index.ts';
 import { readingOrder, readingSteps, say, type Phrase, type StepPart } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { askPhrase } from '../asking/index.ts';
@@ -23,7 +23,7 @@ export const judgedPhrase = (picture: ClockPicture): Phrase => {
 /** Cards that are open after some steps of a reveal. */
 export const revealedParts = (item: RoundItem, revealed: number, conventions: Conventions): readonly StepPart[] => {
   if (revealed === 0) return [];
-  if (item.kind === 'hour-hand') return ['hour'];
+  if (isHourAlone(item.kind)) return ['hour'];
   if (item.kind === 'yet' || item.kind === 'choose-clock' || item.kind === 'judge-clock') return ['whole'];
   return readingOrder(conventions).slice(0, revealed);
 };
@@ -52,5 +52,5 @@ export const roundPhrase = (
   if (item.kind === 'yet') return yetPhrase(item, conventions);
   if (item.kind === 'judge-clock') return judgedPhrase(item.clock);
   const parts = phase === 'reveal' ? revealedParts(item, revealed, conventions) : (['whole'] as const);
-  return sentenceOfCards(timeAsked(item), item.kind === 'hour-hand' ? ['hour'] : parts, conventions)!;
+  return sentenceOfCards(timeAsked(item), isHourAlone(item.kind) ? ['hour'] : parts, conventions)!;
 };

@@ -1,4 +1,4 @@
-import { ITEM_KINDS, KINDS, timeOfItem, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
+import { ITEM_KINDS, KINDS, isHourAlone, timeOfItem, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
 import type { DialTime } from '../clock/index.ts';
 
 /** Kinds of task a whole class can be given from the board at once. */
@@ -8,12 +8,15 @@ export type RoundKind = {
 export const ROUND_KINDS = ITEM_KINDS.filter((kind): kind is RoundKind => KINDS[kind].round !== null);
 export type RoundItem = ItemOf<RoundKind>;
 
-/** The tasks a teacher chooses from when a round is made on the spot: read it, show me, draw it, write it, which clock, is it yet, can it be. */
+/** The tasks a teacher chooses from when a round is made on the spot, in the order they stand there. */
 export const ROUND_TASKS = [
   'read',
   'set',
+  'set-hour-hand',
   'draw',
   'write-digital',
+  'words-to-digits',
+  'digits-to-words',
   'choose-clock',
   'yet',
   'judge-clock',
@@ -45,4 +48,4 @@ export const REVEAL_STEPS = 3;
 
 /** Steps of the reveal of an item: three cards, or one answer where there is only one to see. */
 export const revealSteps = (item: RoundItem): number =>
-  (['choose-clock', 'yet', 'hour-hand', 'judge-clock'] as RoundKind[]).includes(item.kind) ? 1 : REVEAL_STEPS;
+  isHourAlone(item.kind) || ['choose-clock', 'yet', 'judge-clock'].includes(askedAs(item)) ? 1 : REVEAL_STEPS;

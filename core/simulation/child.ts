@@ -38,6 +38,8 @@ const slipped = (rng: Rng, item: Item): Answer => {
     case 'direction':
       return { kind: 'direction', direction: 'anticlockwise' };
     case 'choose-words':
+    case 'digits-to-words':
+    case 'which-of':
     case 'choose-clock':
     case 'choose-writings':
       return { kind: 'choice', chosen: [Math.floor(rng() * item.options.length)] };
@@ -69,8 +71,9 @@ const slipped = (rng: Rng, item: Item): Answer => {
 
 /** Hands as a finger leaves them: on their place, or a degree or two beside. */
 const trembling = (rng: Rng, answer: Answer): Answer => {
-  if (answer.kind !== 'hands' && answer.kind !== 'drawn') return answer;
+  if (answer.kind !== 'hands' && answer.kind !== 'hour-angle' && answer.kind !== 'drawn') return answer;
   const stray = Math.round((rng() - 0.5) * 6);
+  if (answer.kind === 'hour-angle') return { kind: 'hour-angle', angle: normaliseAngle(answer.angle + stray) };
   if (answer.kind === 'hands')
     return {
       kind: 'hands',

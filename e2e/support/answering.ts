@@ -22,6 +22,8 @@ export const wrongAnswer = (item: Item): Answer => {
     case 'hour-hand':
       return { kind: 'hour', hour: (hourOf(item.shown) % 12) + 1 };
     case 'choose-words':
+    case 'digits-to-words':
+    case 'which-of':
     case 'choose-clock':
     case 'choose-writings': {
       const right = rightAnswers(item)[0] as Extract<Answer, { kind: 'choice' }>;
@@ -137,13 +139,16 @@ export const answeringOn = (page: Page, by: By) => {
   };
   const angleOf = async (hand: Hand): Promise<number> =>
     Number(await page.attribute(`[data-hand="${hand}"]`, 'aria-valuenow'));
-  const setFree = async (to: { hour: number; minute: number }): Promise<void> => {
+  /** Puts the hands there are, each by itself. */
+  const setFree = async (to: Partial<Record<Hand, number>>): Promise<void> => {
     const reach = { hour: 44, minute: 82 };
     // By keys both hands come one after the other in their order; the longer one is easier to take first by a finger.
     for (const hand of by === 'keys' ? (['hour', 'minute'] as const) : (['minute', 'hour'] as const)) {
+      const target = to[hand];
+      if (target === undefined) continue;
       if (by === 'keys') await goTo(`[data-hand="${hand}"]`);
       const from = await angleOf(hand);
-      const way = turnBetween(from, to[hand]);
+      const way = turnBetween(from, target);
       if (by === 'keys') {
         await pressMany(way > 0 ? Key.ARROW_RIGHT : Key.ARROW_LEFT, Math.round(Math.abs(way) / 6));
       } else if (Math.abs(way) > 1) {
@@ -153,10 +158,7 @@ export const answeringOn = (page: Page, by: By) => {
           reach: reach[hand],
         });
       }
-      await page.until(
-        `the ${hand} hand is set`,
-        async () => Math.abs(turnBetween(await angleOf(hand), to[hand])) <= 3,
-      );
+      await page.until(`the ${hand} hand is set`, async () => Math.abs(turnBetween(await angleOf(hand), target)) <= 3);
     }
   };
   const draw = async (hands: readonly { angle: number; reach: number }[]): Promise<void> => {
@@ -199,13 +201,15 @@ export const answeringOn = (page: Page, by: By) => {
       case 'judgement':
         return use(`[data-option="${answer.possible ? 'possible' : regionOf(answer.fault ?? 'hands-disagree')}"]`);
       case 'text':
-        if (item.kind === 'write-digital')
+        if (item.kind === 'write-digital' || item.kind === 'words-to-digits')
           return useAll([...answer.text].map((one) => `[data-key="${one === ':' ? 'colon' : one}"]`));
         throw new Error('words are put together from tiles');
       case 'time':
         return useAll(tilesOf(answer.time, DEFAULT_CONVENTIONS).map((word) => `[data-word="${word}"]`));
       case 'hands':
         return item.kind === 'set' ? setGeared((Math.round(answer.hour * 2) + 720) % 720) : setFree(answer);
+      case 'hour-angle':
+        return setFree({ hour: answer.angle });
       case 'drawn':
         return draw(answer.hands);
       case 'pairs':

@@ -15,6 +15,7 @@ import {
   segmentTitle,
   teacherSentence,
 } from '../../core/reporting/index.ts';
+import { onlyHandOf } from '../../core/items/index.ts';
 import { digital } from '../../core/wording/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import { paperOf } from '../../core/locales/index.ts';
@@ -31,7 +32,7 @@ const GAP = 12;
 
 /** The clocks of a segment; where the hour hand stands alone, it does on paper too. */
 const clocksOf = ({ items, times }: Segment): PrintedClock[] =>
-  times.map((time, i) => (items[i]?.kind === 'hour-hand' ? { time, only: 'hour' } : { time }));
+  times.map((time, i) => ({ time, ...(onlyHandOf(items[i]) && { only: 'hour' }) }));
 
 const words = (key: string, conventions: Conventions, values: Record<string, string | number> = {}): string =>
   teacherSentence({ key: `teacher.planFile.${key}`, values }, conventions);

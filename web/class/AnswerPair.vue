@@ -4,6 +4,7 @@ import { mdiArrowRightThin, mdiCheck, mdiEyeOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
+import { onlyHandOf } from '../../core/items/index.ts';
 import { answeredTime } from '../../core/marking/index.ts';
 import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
@@ -19,7 +20,7 @@ const conventions = computed(() => store.classroom!.settings);
 const shown = computed(() => ('shown' in row.item ? row.item.shown : undefined));
 const given = computed(() => answeredTime(row.answer));
 /** The hour hand alone is shown without its partner, and so is what was said about it. */
-const only = computed(() => (row.item.kind === 'hour-hand' ? ('hour' as const) : undefined));
+const only = computed(() => onlyHandOf(row.item));
 const task = computed(() => describeItem(row.item, conventions.value));
 const answer = computed(() => describeAnswer(row.item, row.answer, conventions.value));
 const findings = computed(() => row.findings.map((finding) => findingSentence(finding, conventions.value)).join(', '));

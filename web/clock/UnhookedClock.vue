@@ -41,9 +41,9 @@ const turn = (hand: Hand, angle: number): void => emit('turn', hand, normaliseAn
 const { held, down, move, up } = useHandDrag({
   svg,
   disabled: () => disabled,
-  fingers: () => 2,
+  fingers: () => (only === undefined ? 2 : 1),
   angles: () => angles,
-  handAt: (point) => handAt(point, angles, HAND_TIPS.full),
+  handAt: (point) => only ?? handAt(point, angles, HAND_TIPS.full),
   turn,
   onGrab: () => undefined,
   onLetGo: () => undefined,
@@ -61,7 +61,7 @@ const key = (event: KeyboardEvent, hand: Hand): void => {
 <template>
   <div class="stand" role="group" :aria-label="label">
     <span
-      v-for="hand in HANDS"
+      v-for="hand in only === undefined ? HANDS : [only]"
       :key="hand"
       class="handle"
       role="slider"

@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Segment } from '../../contract/index.ts';
+import { onlyHandOf } from '../../core/items/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -28,7 +29,7 @@ const shown = computed(() =>
   segment.times.slice(0, segment.times.length > fitting.value ? fitting.value - 1 : undefined),
 );
 const left = computed(() => segment.times.length - shown.value.length);
-const only = (place: number): 'hour' | undefined => (segment.items[place]?.kind === 'hour-hand' ? 'hour' : undefined);
+const only = (place: number): 'hour' | undefined => onlyHandOf(segment.items[place]);
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Lesson } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
+import { onlyHandOf } from '../../core/items/index.ts';
 import { breaksOf, brokenRules, reasonsOf, standingOf, suggestTimes } from '../../core/planning/index.ts';
 import PictureClock from '../clock/PictureClock.vue';
 import SmallClock from '../clock/SmallClock.vue';
@@ -47,7 +48,7 @@ const options = computed(() => {
   const item = segment.value.items[place.value ?? 0];
   return item?.kind === 'choose-clock' ? item.options : [];
 });
-const only = (i: number): 'hour' | undefined => (segment.value.items[i]?.kind === 'hour-hand' ? 'hour' : undefined);
+const only = (i: number): 'hour' | undefined => onlyHandOf(segment.value.items[i]);
 </script>
 
 <template>

@@ -15,7 +15,7 @@ import {
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../contract/index.ts';
-import { timeOfItem, type ItemKind } from '../../core/items/index.ts';
+import { onlyHandOf, timeOfItem, type ItemKind } from '../../core/items/index.ts';
 import { skillOfItem, type Skill } from '../../core/skills/index.ts';
 import type { Practised } from '../../core/practice/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
@@ -30,15 +30,19 @@ const DOING: Readonly<Record<ItemKind, readonly [doing: string, icon: string]>> 
   'name-part': ['parts', mdiGestureTap],
   direction: ['way', mdiRotateRight],
   'hour-hand': ['read', mdiChatOutline],
+  'set-hour-hand': ['set', mdiHandPointingUp],
   read: ['read', mdiChatOutline],
   'choose-words': ['read', mdiChatOutline],
   yet: ['read', mdiChatOutline],
   'write-digital': ['write', mdiNumeric],
   'write-words': ['write', mdiNumeric],
+  'words-to-digits': ['write', mdiNumeric],
+  'digits-to-words': ['read', mdiChatOutline],
   set: ['set', mdiHandPointingUp],
   'set-free': ['set', mdiHandPointingUp],
   draw: ['draw', mdiPencil],
   'choose-clock': ['match', mdiVectorLink],
+  'which-of': ['match', mdiVectorLink],
   'choose-writings': ['match', mdiVectorLink],
   pair: ['match', mdiVectorLink],
   'judge-clock': ['judge', mdiClockAlertOutline],
@@ -60,7 +64,7 @@ const said = computed(() => t(`station.can.${doing.value[0]}`));
       :px="110"
       size="full"
       :label="words.said(time)"
-      :only="one.kind === 'hour-hand' ? 'hour' : undefined"
+      :only="onlyHandOf(one)"
     />
     <MdiIcon
       :path="doing[1]"

@@ -1,5 +1,5 @@
 import { TAUGHT_TIMES, type DialTime } from '../../clock/index.ts';
-import type { ItemKind } from '../../items/index.ts';
+import { isHourAlone, type ItemKind } from '../../items/index.ts';
 import { groupOfTime, type TimeGroup } from '../../sets/index.ts';
 import { groupsTaught } from './ladder.ts';
 import type { PlannedLesson, Segment, SegmentKind } from './segment.ts';
@@ -11,8 +11,7 @@ const PRACTICE: ReadonlySet<SegmentKind> = new Set(['together', 'show-me', 'alon
 export const isPractice = ({ kind }: Pick<Segment, 'kind'>): boolean => PRACTICE.has(kind);
 
 /** Is one hand alone shown, so that no time is hard? */
-export const isOneHanded = (tasks: readonly ItemKind[]): boolean =>
-  tasks.length > 0 && tasks.every((task) => task === 'hour-hand');
+export const isOneHanded = (tasks: readonly ItemKind[]): boolean => tasks.length > 0 && tasks.every(isHourAlone);
 
 /** Times practised in some segments. */
 export const practised = (segments: readonly Segment[]): DialTime[] =>

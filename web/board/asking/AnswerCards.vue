@@ -34,7 +34,7 @@ const openCard = (part: StepPart): void =>
     v-if="steps === 1"
     :ask="ask"
     :answer="say"
-    :written="item.kind === 'choose-clock' ? words.written(item.shown) : ''"
+    :written="item.kind === 'choose-clock' || item.kind === 'set-hour-hand' ? words.written(item.shown) : ''"
     :open="revealed > 0"
     @open="emit('open', 1)"
   />

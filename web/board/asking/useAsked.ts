@@ -1,13 +1,15 @@
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import { timeOf } from '../../../core/clock/index.ts';
-import { askPhrase, timeNamed, type Prompt } from '../../../core/asking/index.ts';
+import { askPhrase, promptFor, timeNamed, type Prompt } from '../../../core/asking/index.ts';
+import { isHourAlone } from '../../../core/items/index.ts';
 import { showsClock, timeAsked, type RoundItem } from '../../../core/rounds/index.ts';
 import type { Room } from '../stage/BoardStage.vue';
 import { useClockWords } from '../../words/useClockWords.ts';
 
 /** What the class is asked, in its own words. */
-export const useAsked = (item: () => RoundItem, settings: () => Settings, prompt: () => Prompt = () => 'both') => {
+export const useAsked = (item: () => RoundItem, settings: () => Settings, wished: () => Prompt = () => 'both') => {
+  const prompt = (): Prompt => promptFor(item(), wished());
   const words = useClockWords(settings);
   /** Where the board's clock stands. A clock to be judged stands in front of it, whatever it shows. */
   const time = computed(() => timeAsked(item()) ?? timeOf(12));
@@ -38,7 +40,7 @@ export const useAsked = (item: () => RoundItem, settings: () => Settings, prompt
     room: (isOut: boolean, say: string): Room => ({
       handsOn: isOut || !handsAnswer.value,
       still: !isOut,
-      also: item().kind === 'hour-hand' ? ['hour-hand-alone'] : [],
+      also: isHourAlone(item().kind) ? ['hour-hand-alone'] : [],
       say,
     }),
   };

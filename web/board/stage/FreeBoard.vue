@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../../core/clock/index.ts';
 import { contrastOf } from '../../../core/activities/index.ts';
+import { isHourAlone } from '../../../core/items/index.ts';
 import { sentenceOfCards } from '../../../core/rounds/index.ts';
 import { readingOrder } from '../../../core/wording/index.ts';
 import { useStageStore, type Card } from '../../stores/stage.ts';
@@ -65,7 +66,7 @@ const start = (): void => {
   cover();
   // A lesson about the hour hand begins with that hand alone.
   const items = segment.value?.items ?? [];
-  if (items.length > 0 && items.every(({ kind }) => kind === 'hour-hand')) stage.lenses = ['hour-hand-alone'];
+  if (items.length > 0 && items.every(({ kind }) => isHourAlone(kind))) stage.lenses = ['hour-hand-alone'];
 };
 // Coming back from a demonstration, everything is where it was.
 watch(

@@ -14,6 +14,8 @@ const { t } = useI18n();
 const words = useClockWords(() => settings);
 const picture = computed(() => {
   if (answer.kind === 'hands') return pictureOf({ hour: answer.hour, minute: answer.minute });
+  if (answer.kind === 'hour-angle')
+    return { ...pictureOf({ hour: answer.angle, minute: 0 }), handsDrawn: 'hour' as const };
   const [first] = answer.kind === 'choice' ? answer.chosen : [];
   return item.kind === 'choose-clock' && first !== undefined ? item.options[first] : undefined;
 });
@@ -32,7 +34,7 @@ const text = computed(() => {
     case 'yes-no':
       return t(answer.yes ? 'wall.yes' : 'wall.notYet');
     case 'choice':
-      return item.kind === 'choose-words'
+      return item.kind === 'choose-words' || item.kind === 'digits-to-words'
         ? answer.chosen.map((place) => words.said(item.options[place]!)).join(', ')
         : '';
     default:

@@ -18,7 +18,7 @@ import {
 import { computed } from 'vue';
 import type { Settings } from '../../../contract/index.ts';
 import type { Item, ItemKind } from '../../../core/items/index.ts';
-import { isSeveral, partName, timeNamed, type Prompt } from '../../../core/asking/index.ts';
+import { isSeveral, partName, promptFor, timeNamed, type Prompt } from '../../../core/asking/index.ts';
 import { digits } from '../../../core/wording/index.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import MdiIcon from '../MdiIcon.vue';
@@ -27,7 +27,7 @@ const {
   item,
   settings,
   ask,
-  prompt = 'both',
+  prompt: wished = 'both',
 } = defineProps<{
   item: Item;
   settings: Settings;
@@ -40,14 +40,18 @@ const ICONS: Partial<Record<ItemKind, string>> = {
   'name-part': mdiGestureTap,
   direction: mdiRotateRight,
   'hour-hand': mdiHelp,
+  'set-hour-hand': mdiClockOutline,
   read: mdiChatQuestionOutline,
   'choose-words': mdiChatQuestionOutline,
   'write-digital': mdiNumeric,
   'write-words': mdiChatQuestionOutline,
+  'words-to-digits': mdiNumeric,
+  'digits-to-words': mdiChatQuestionOutline,
   set: mdiClockOutline,
   'set-free': mdiClockOutline,
   draw: mdiPencil,
   'choose-clock': mdiGestureTap,
+  'which-of': mdiGestureTap,
   'choose-writings': mdiCheckAll,
   pair: mdiVectorLink,
   yet: mdiHelp,
@@ -56,8 +60,9 @@ const ICONS: Partial<Record<ItemKind, string>> = {
   'how-long': mdiTimerSandEmpty,
   'day-order': mdiOrderNumericAscending,
 };
+const prompt = computed(() => promptFor(item, wished));
 /** A time that is heard only is not written here. */
-const asked = computed(() => (prompt === 'spoken' ? undefined : timeNamed(item)));
+const asked = computed(() => (prompt.value === 'spoken' ? undefined : timeNamed(item)));
 const shown = computed(() => (asked.value === undefined ? undefined : digits(asked.value, settings)));
 /** Two or three words beside the picture, for those who read. */
 const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, settings) : ask));

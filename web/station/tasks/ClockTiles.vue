@@ -19,7 +19,8 @@ const {
   open,
   several = false,
 } = defineProps<{
-  time: DialTime;
+  /** What the clock shows; no clock where there is none to be read. */
+  time?: DialTime | undefined;
   settings: Settings;
   /** The one hand it has. */
   only?: Hand | undefined;
@@ -39,7 +40,9 @@ const { t } = useI18n();
 
 <template>
   <TaskPanes>
-    <template #clock><ShownClock :time="time" :settings="settings" :only="only" :light="light" /></template>
+    <template v-if="time !== undefined" #clock
+      ><ShownClock :time="time" :settings="settings" :only="only" :light="light"
+    /></template>
     <AnswerTiles
       v-slot="{ option }"
       :options="options"

@@ -1,20 +1,29 @@
-<!-- Which clock shows it? Clocks to circle, one or several. -->
+<!-- Which clock shows it? Clocks to circle, one or several; or one of clocks with hands and with digits, where a wrong one fades. -->
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Answer } from '../../../core/items/index.ts';
+import { pictureAt, type Answer, type ClockPicture } from '../../../core/items/index.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
+import { useClockWords } from '../../words/useClockWords.ts';
 import AnswerTiles from './AnswerTiles.vue';
 import type { TaskProps } from './task.ts';
 import { useChoice } from './useChoice.ts';
 
-const { item, open, light, shown } = defineProps<TaskProps<'choose-clock'>>();
+const { item, settings, open, light, shown } = defineProps<TaskProps<'choose-clock' | 'which-of'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
-const options = item.options.map((picture, key) => ({
-  key,
-  picture,
-  label: t('station.clockOf', { number: key + 1 }),
-}));
+const words = useClockWords(() => settings);
+/** The clocks with hands, by place; none in the place of one with digits. */
+const pictures = computed((): readonly (ClockPicture | undefined)[] =>
+  item.kind === 'which-of'
+    ? item.options.map(({ time, form }) => (form === 'analog' ? pictureAt(time) : undefined))
+    : item.options,
+);
+const digitsAt = (place: number): string =>
+  item.kind === 'which-of' && pictures.value[place] === undefined ? words.written(item.options[place]!.time) : '';
+const options = computed(() =>
+  item.options.map((_, key) => ({ key, label: digitsAt(key) || t('station.clockOf', { number: key + 1 }) })),
+);
 const tiles = useChoice(answer);
 defineExpose({ undo: tiles.undo });
 </script>
@@ -23,17 +32,19 @@ defineExpose({ undo: tiles.undo });
   <AnswerTiles
     v-slot="{ option }"
     class="clocks"
+    :class="{ ruling: item.kind === 'which-of' }"
     :style="{ '--count': options.length }"
     :options="options"
     :chosen="tiles.chosen()"
-    several
+    :several="item.kind !== 'which-of'"
     :open="open"
     :again="light.places ?? []"
     :right="tiles.right(shown)"
-    :label="t('station.tapAll')"
+    :label="t(item.kind === 'which-of' ? 'station.tapOne' : 'station.tapAll')"
     @choose="tiles.choose"
   >
-    <JudgedClock :picture="item.options[option.key]!" label="" aria-hidden="true" />
+    <strong v-if="digitsAt(option.key)" class="digits">{{ option.label }}</strong>
+    <JudgedClock v-else :picture="pictures[option.key]!" label="" aria-hidden="true" />
   </AnswerTiles>
 </template>
 
@@ -43,6 +54,13 @@ defineExpose({ undo: tiles.undo });
   aspect-ratio: 1;
   padding: min(12px, var(--gap));
   border-radius: 50%;
+}
+/* A wrong one that was tapped is out. */
+.ruling :deep(.again) {
+  opacity: 0.35;
+}
+.digits {
+  font-size: calc(var(--type) * 1.3);
 }
 /* All in a row where there is more width than height. */
 @container (min-aspect-ratio: 1.5) {

@@ -2,7 +2,7 @@
 <template>
   <div class="panes">
     <div class="inner">
-      <div class="clock"><slot name="clock" /></div>
+      <div v-if="$slots.clock" class="clock"><slot name="clock" /></div>
       <div class="work"><slot /></div>
     </div>
   </div>

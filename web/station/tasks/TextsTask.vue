@@ -1,4 +1,4 @@
-<!-- A clock, and ways of saying or writing a time: one of the sayings is right, of the writings several may be. -->
+<!-- A clock, or digits in what is asked, and ways of saying or writing a time: one of the sayings is right, of the writings several may be. -->
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Answer } from '../../../core/items/index.ts';
@@ -7,12 +7,13 @@ import ClockTiles from './ClockTiles.vue';
 import type { TaskProps } from './task.ts';
 import { useChoice } from './useChoice.ts';
 
-const { item, settings, open, light, shown } = defineProps<TaskProps<'choose-words' | 'choose-writings'>>();
+const { item, settings, open, light, shown } =
+  defineProps<TaskProps<'choose-words' | 'digits-to-words' | 'choose-writings'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const words = useClockWords(() => settings);
 const isSeveral = item.kind === 'choose-writings';
 const options = computed(() => {
-  const texts = item.kind === 'choose-words' ? item.options.map((time) => words.said(time)) : item.options;
+  const texts = item.kind === 'choose-writings' ? item.options : item.options.map((time) => words.said(time));
   return texts.map((label, key) => ({ key, label }));
 });
 const tiles = useChoice(answer);
@@ -23,7 +24,7 @@ defineExpose({ undo: tiles.undo });
   <ClockTiles
     class="texts"
     :class="{ several: isSeveral }"
-    :time="item.shown"
+    :time="item.kind === 'digits-to-words' ? undefined : item.shown"
     :settings="settings"
     :light="light"
     :options="options"

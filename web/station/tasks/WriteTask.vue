@@ -10,7 +10,7 @@ import ShownClock from './ShownClock.vue';
 import TaskPanes from './TaskPanes.vue';
 import type { TaskProps } from './task.ts';
 
-const { item, settings, open, light, shown } = defineProps<TaskProps<'write-digital'>>();
+const { item, settings, open, light, shown } = defineProps<TaskProps<'write-digital' | 'words-to-digits'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
 /** As many as a time has, and a few for those who write more. */
@@ -36,7 +36,9 @@ defineExpose({ undo: erase });
 
 <template>
   <TaskPanes @keydown="type">
-    <template #clock><ShownClock :time="item.shown" :settings="settings" :light="light" /></template>
+    <template v-if="item.kind === 'write-digital'" #clock
+      ><ShownClock :time="item.shown" :settings="settings" :light="light"
+    /></template>
     <div class="pad">
       <output class="display" :class="{ right }" :aria-label="t('station.written')">
         <template v-if="written.length > 0"

@@ -10,6 +10,7 @@ import LongTask from './LongTask.vue';
 import OrderTask from './OrderTask.vue';
 import PairTask from './PairTask.vue';
 import PartTask from './PartTask.vue';
+import SetHourTask from './SetHourTask.vue';
 import SetTask from './SetTask.vue';
 import TilesTask from './TilesTask.vue';
 import TextsTask from './TextsTask.vue';
@@ -21,14 +22,18 @@ export const BODIES: Readonly<Record<ItemKind, Component>> = {
   'name-part': PartTask,
   direction: DirectionTask,
   'hour-hand': HourTask,
+  'set-hour-hand': SetHourTask,
   read: TilesTask,
   'choose-words': TextsTask,
   'write-digital': WriteTask,
   'write-words': TilesTask,
+  'words-to-digits': WriteTask,
+  'digits-to-words': TextsTask,
   set: SetTask,
   'set-free': FreeTask,
   draw: DrawTask,
   'choose-clock': ClocksTask,
+  'which-of': ClocksTask,
   'choose-writings': TextsTask,
   pair: PairTask,
   yet: YetTask,
