@@ -71,6 +71,25 @@ describe('an empty clock at the board', () => {
     await page.shows('.empty-clock .hand', 0);
     expect(await asked()).not.toBe(first);
   });
+  it('has the hour hand alone put on from digits, and says where it belongs', async () => {
+    await openTool('empty-clock');
+    await (await page.find('[data-pill="hands hour"]')).click();
+    await page.shows('.asked .words', 0);
+    await page.shows('[data-put]', 0);
+    for (let times = 0; times < 5; times++) {
+      const time = await asked();
+      await tapAt(handAngles(wrapToDial(time + 120)).hour, 50);
+      await page.press(' ');
+      await soon(verdict).toBe('wrong');
+      await tapAt(handAngles(time).hour, 50);
+      await page.press(Key.ENTER);
+      await soon(verdict).toBe('right');
+      await page.shows('.empty-clock .hand', 1);
+      await page.press(' ');
+      await soon(asked).not.toBe(time);
+    }
+    await (await page.find('[data-pill="hands both"]')).click();
+  });
   it('asks in digits, in words, or only by the teacher’s voice', async () => {
     for (const [prompt, digits, words] of [
       ['digits', 1, 0],

@@ -1,5 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { Key, Origin, type WebElement } from 'selenium-webdriver';
+import { EITHERS, HOW_MANY_EITHER, faultOfDigits, wayPhrase } from '../core/activities/index.ts';
+import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
+import { sentence } from '../core/wording/index.ts';
 import { CLOCK_PARTS, HOW_LONG, UNITS, type Deed, type Unit } from '../core/items/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
@@ -140,32 +143,115 @@ describe('name the parts', () => {
   });
 });
 
-describe('possible or not?', () => {
-  it('the class votes, the teacher counts by tap, key or typing, and the clock says what is wrong', async () => {
-    await begin('possible');
-    const count = async (place: number): Promise<string> =>
-      String(await (await page.find(`.vote:nth-of-type(${place}) input`)).getAttribute('value'));
-    await page.press('+', '+', '-');
-    expect([await count(1), await count(2)]).toEqual(['2', '1']);
-    await tapByTouch(page.driver, await page.find('.vote:nth-of-type(2) .row button:last-child'));
-    await page.tap('One fewer for “possible”');
-    expect([await count(1), await count(2)]).toEqual(['1', '2']);
-    const field = await page.find('.vote:nth-of-type(2) input');
-    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '99', Key.ENTER);
-    await page.until('no more than are here', async () => (await count(2)) === '21');
-    await page.driver.executeScript('document.activeElement.blur()');
-    const seen = new Set<string>();
-    for (let clock = 0; clock < 6; clock++) {
-      const fault = await page.attribute('.judged', 'data-fault');
-      seen.add(fault);
+describe.each(EITHERS)('a question with two answers: %s', (kind) => {
+  const count = async (place: number): Promise<string> =>
+    String(await (await page.find(`.vote:nth-of-type(${place}) input`)).getAttribute('value'));
+  it('is voted on by tap, key or typing, opened with its reason, and followed by the next', async () => {
+    await begin(kind);
+    if (kind === 'possible') {
+      await page.press('+', '+', '-');
+      expect([await count(1), await count(2)]).toEqual(['2', '1']);
+      await tapByTouch(page.driver, await page.find('.vote:nth-of-type(2) .row button:last-child'));
+      await page.tap('One fewer for “possible”');
+      expect([await count(1), await count(2)]).toEqual(['1', '2']);
+      const field = await page.find('.vote:nth-of-type(2) input');
+      await field.sendKeys(Key.chord(Key.CONTROL, 'a'), '99', Key.ENTER);
+      await page.until('no more than are here', async () => (await count(2)) === '21');
+      await page.driver.executeScript('document.activeElement.blur()');
+    }
+    for (let question = 0; question < HOW_MANY_EITHER; question++) {
+      const right = Number(await page.attribute('.board', 'data-right'));
       await page.shows('.answer .said', 0);
+      await page.shows('.vote.right', 0);
       await page.press(' ');
-      const said = await page.text('.answer .said');
-      expect(said === 'This clock is right.').toBe(fault === 'none');
-      if (clock === 0) await expectNoFault(browser.driver);
+      expect((await page.text('.answer .said')).length).toBeGreaterThan(5);
+      const marked = await page.driver.executeScript<number[]>(
+        "return [...document.querySelectorAll('.vote')].flatMap((vote, i) => (vote.classList.contains('right') ? [i] : []));",
+      );
+      expect(marked).toEqual([right]);
+      if (kind === 'possible') expect((await page.text('.answer .said')) === 'This clock is right.').toBe(right === 0);
+      if (kind === 'six-or-seven') {
+        // The hour hand alone; and the number that is ringed is the one it passed last.
+        expect(await page.all('.board svg.judged .minute')).toHaveLength(0);
+        const angle = Number(/-?[\d.]+/.exec(await page.attribute('.board svg.judged g.hour', 'transform'))?.[0]);
+        expect(await page.text('.vote.right h2')).toBe(String(Math.floor(angle / 30) || 12));
+      }
+      if (kind === 'can-be')
+        expect(faultOfDigits(await page.text('.display'), DEFAULT_CONVENTIONS) === undefined).toBe(right === 0);
+      if (kind === 'two-lengths')
+        expect(
+          await page.driver.executeScript("return document.querySelector('.deed img').naturalWidth"),
+        ).toBeGreaterThan(0);
+      if (question === 0) await expectNoFault(browser.driver);
       await page.press(' ');
     }
-    expect(seen.size).toBeGreaterThan(1);
     await page.until('the clock is back', async () => (await page.all('[data-activity]')).length === 0);
+  });
+});
+
+describe('from here to there', () => {
+  const at = async (what: string): Promise<number> => Number(await page.attribute('.board', `data-${what}`));
+  it('the hands go the way, its turns are counted, and the answer says both', async () => {
+    await begin('from-to');
+    await expectNoFault(browser.driver);
+    expect(await at('gone')).toBe(0);
+    await page.shows('.turns .turn', 0);
+    for (let task = 0; task < 2; task++) {
+      const minutes = await at('way');
+      await page.press(' ');
+      await soon(() => at('gone')).toBe(minutes);
+      await page.shows('.turns .turn', Math.ceil(minutes / 60));
+      await page.shows('.answer .said', 0);
+      await page.press(' ');
+      expect(await page.text('.answer .said')).toBe(sentence(wayPhrase(minutes), DEFAULT_CONVENTIONS));
+      // Taken back, it goes the way again.
+      if (task === 0) {
+        await page.press(Key.BACK_SPACE);
+        await soon(() => at('gone')).toBe(0);
+        await page.press(' ');
+        await soon(() => at('gone')).toBe(minutes);
+        await page.press(' ');
+      }
+      await page.press(' ');
+      await page.says(`${task + 2}`);
+    }
+  });
+});
+
+describe('when in the day?', () => {
+  const ids = async (css: string): Promise<string[]> =>
+    page.driver.executeScript(
+      'return [...document.querySelectorAll(arguments[0])].map((one) => one.dataset.entry).sort();',
+      css,
+    );
+  it('pictures are put on their hours by taps and by keys; what is right stays, the rest comes back', async () => {
+    const { day } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
+      day: { routine: { id: number; at: number }[] };
+    };
+    const hourOf = (id: string): number => Math.floor(day.routine.find((entry) => String(entry.id) === id)!.at / 60);
+    await begin('place-day');
+    await expectNoFault(browser.driver);
+    const [wrong, ...others] = await ids('.pool [data-entry]');
+    await tapByTouch(page.driver, await page.find(`[data-entry="${wrong}"]`));
+    await tapByTouch(page.driver, await page.find(`[data-hour="${(hourOf(wrong!) + 12) % 24}"]`));
+    for (const id of others) {
+      const press = (css: string): Promise<void> =>
+        page.driver
+          .executeScript(`document.querySelector(${JSON.stringify(css)}).focus()`)
+          .then(() => page.press(Key.ENTER));
+      await press(`[data-entry="${id}"]`);
+      await press(`[data-hour="${hourOf(id)}"]`);
+    }
+    await soon(() => ids('.pool [data-entry]')).toEqual([]);
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press(' ');
+    await page.says(`${others.length} are right. Try the others again.`);
+    await soon(() => ids('.pool [data-entry]')).toEqual([wrong]);
+    await soon(() => ids('.lies.right')).toEqual(others);
+    await tapByTouch(page.driver, await page.find(`[data-entry="${wrong}"]`));
+    await tapByTouch(page.driver, await page.find(`[data-hour="${hourOf(wrong!)}"]`));
+    await page.driver.executeScript('document.activeElement.blur()');
+    await page.press(' ');
+    await page.says('All in their places.');
   });
 });

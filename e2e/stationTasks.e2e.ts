@@ -116,6 +116,9 @@ describe.each(ITEM_KINDS)('%s', (kind) => {
       await answering.give(item, wrongAnswer(item));
       await status('hint');
       expect((await page.text('.message')).length).toBeGreaterThan(5);
+      // Where the clock was read wrongly, the question to ask oneself stands before what helps.
+      if (['hour-hand', 'read', 'choose-words', 'write-words'].includes(kind))
+        expect(await page.text('.message .question')).toMatch(/\?$/);
       expect(await page.text()).not.toMatch(/wrong|mistake|score/i);
       if (by === 'touch') await fits(SIZES);
       await answering.clear();

@@ -1,7 +1,8 @@
 import type { DemonstrationKind } from '../demonstrations/index.ts';
+import { EITHERS } from './either.ts';
 
 /** What is done at the board with the whole class, besides a clock, a round and a demonstration. */
-export const ACTIVITIES = ['how-long', 'what-first', 'parts', 'possible'] as const;
+export const ACTIVITIES = ['how-long', 'what-first', 'place-day', 'from-to', 'parts', ...EITHERS] as const;
 export type ActivityKind = (typeof ACTIVITIES)[number];
 /** What a part of a lesson opens the board with. */
 export type Show = DemonstrationKind | ActivityKind;

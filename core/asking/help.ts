@@ -1,7 +1,15 @@
 import { hourOf, isHalfPast, isOclock, type DialTime } from '../clock/index.ts';
-import { HOW_LONG, faultsOf, rightAnswers, type Answer, type Item, type ItemOf } from '../items/index.ts';
+import {
+  HOW_LONG,
+  faultsOf,
+  rightAnswers,
+  type Answer,
+  type Item,
+  type ItemKind,
+  type ItemOf,
+} from '../items/index.ts';
 import { answeredTime, hintStep, mark, numeralOf } from '../marking/index.ts';
-import type { Phrase, WritingFault } from '../wording/index.ts';
+import { readingQuestions, type Phrase, type WritingFault } from '../wording/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import { whyNot } from './whyNot.ts';
 import { regionOf, type ClockRegion } from './region.ts';
@@ -26,6 +34,8 @@ export interface Light {
 
 /** The first step that went wrong: what is said of it, and what lights up. */
 export interface Help {
+  /** The question to ask oneself here, where a clock is read: the same as on the board. */
+  readonly question?: Phrase;
   readonly sentence: Phrase;
   readonly light: Light;
 }
@@ -101,10 +111,16 @@ const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: Answer): Light 
   return { places: wrong.slice(0, 1) };
 };
 
+/** Kinds of task in which the clock is read: the questions while reading lead to the answer. */
+const READ_FROM: ReadonlySet<ItemKind> = new Set(['hour-hand', 'read', 'choose-words', 'write-digital', 'write-words']);
+
 /** By the reading steps of the time the task is about. */
 const readingHelp = (item: Item & { readonly shown: DialTime }, answer: Answer, conventions: Conventions): Help => {
   const step = hintStep(item, answer, conventions)!;
-  return { sentence: step.sentence, light: placeOf(step.part === 'minute' ? 'minute' : 'hour', item.shown) };
+  const light = placeOf(step.part === 'minute' ? 'minute' : 'hour', item.shown);
+  if (!READ_FROM.has(item.kind)) return { sentence: step.sentence, light };
+  const { question } = readingQuestions(conventions).find(({ part }) => part === step.part)!;
+  return { question, sentence: step.sentence, light };
 };
 
 /**
@@ -161,9 +177,9 @@ export const helpFor = (item: Item, answer: Answer, conventions: Conventions): H
     case 'choose-writings': {
       const { places = [] } = choiceHelp(item, answer, conventions);
       if (places.length === 0) return { sentence: say('another'), light: {} };
-      const { sentence, light } =
+      const { light, ...said } =
         chosenWritingHelp(item, places[0]!, conventions) ?? readingHelp(item, answer, conventions);
-      return { sentence, light: { ...light, places } };
+      return { ...said, light: { ...light, places } };
     }
     default:
       return readingHelp(item, answer, conventions);

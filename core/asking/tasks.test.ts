@@ -125,6 +125,13 @@ describe('help', () => {
     });
     expect(help({ kind: 'set-hour-hand', shown: at }, { kind: 'hour-angle', angle: 120 }).light).toEqual({ room: 4 });
   });
+  it('asks what to ask oneself where a clock is read, as the board does, of the hand that went wrong', () => {
+    const read = (time: ReturnType<typeof timeOf>) => help({ kind: 'read', shown: at }, { kind: 'time', time });
+    expect(read(timeOf(5, 30)).question).toEqual({ key: 'clock.questions.hour.passed', values: {} });
+    expect(read(timeOf(4)).question?.key).toMatch(/^clock\.questions\.minute/);
+    expect(help({ kind: 'set', shown: at }, hands(130, 100)).question).toBeUndefined();
+    expect(write(at, '430').question).toBeUndefined();
+  });
   it('gives back the options that are wrong; where none is, says that there is another', () => {
     const item: Item = { kind: 'choose-writings', shown: at, options: ['4:30', '5:30', 'half past 4'] };
     expect(help(item, { kind: 'choice', chosen: [0, 1] }).light.places).toEqual([1]);

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { HANDS } from '../clock/index.ts';
-import { CLOCK_PARTS, DAY_EVENTS, DEEDS, UNITS } from '../items/index.ts';
+import { TIMED_DEEDS } from '../activities/index.ts';
+import { CLOCK_PARTS, DAY_EVENTS, UNITS } from '../items/index.ts';
 import { CLOCK_WORDS } from '../skills/index.ts';
 import { CHOICES } from '../conventions/index.ts';
 import { ALL_DIAL_TIMES } from '../clock/index.ts';
@@ -19,7 +20,7 @@ describe('word files', () => {
     ['clock.words', CLOCK_WORDS.filter((word) => !word.endsWith('-hand'))],
     ['clock.parts', CLOCK_PARTS.filter((part) => !part.endsWith('-hand'))],
     ['clock.units', UNITS],
-    ['clock.deeds', DEEDS],
+    ['clock.deeds', TIMED_DEEDS],
     ['clock.dayEvents', DAY_EVENTS],
   ] as const)('name every one of the %s, and nothing else', (group, names) =>
     expect(keysUnder(us, `${group}`).sort()).toEqual([...names].sort()),

@@ -3,21 +3,23 @@
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { RoundSource, Settings } from '../../contract/index.ts';
-import { showOf } from '../../core/activities/index.ts';
+import { isEither, showOf } from '../../core/activities/index.ts';
 import { inSchoolDay } from '../../core/clock/index.ts';
 import { isRoundItem } from '../../core/rounds/index.ts';
 import ClockMoment from '../board/moments/ClockMoment.vue';
 import TaskBoard from '../board/asking/TaskBoard.vue';
 import FreeBoard from '../board/stage/FreeBoard.vue';
 import DemonstrationBoard from '../board/demonstrations/DemonstrationBoard.vue';
-import PossibleBoard from '../board/judging/PossibleBoard.vue';
+import EitherBoard from '../board/judging/EitherBoard.vue';
 import PartsBoard from '../board/parts/PartsBoard.vue';
 import { useBoardLink } from '../board/remote/useBoardLink.ts';
 import RoundBoard from '../board/rounds/RoundBoard.vue';
 import EmptyClockBoard from '../board/tools/EmptyClockBoard.vue';
 import WhichOfBoard from '../board/tools/WhichOfBoard.vue';
 import QuizBoard from '../board/tools/QuizBoard.vue';
+import FromToBoard from '../board/tools/FromToBoard.vue';
 import HowLongBoard from '../board/sorting/HowLongBoard.vue';
+import PlaceDayBoard from '../board/sorting/PlaceDayBoard.vue';
 import WhatFirstBoard from '../board/sorting/WhatFirstBoard.vue';
 import { useClockMoments } from '../board/moments/useClockMoments.ts';
 import { useBoardStore } from '../stores/board.ts';
@@ -141,10 +143,18 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :routine="store.classroom!.day.routine"
     />
     <PartsBoard v-else-if="stage.activity.kind === 'parts'" :settings="settings" />
-    <PossibleBoard
-      v-else-if="stage.activity.kind === 'possible'"
+    <PlaceDayBoard
+      v-else-if="stage.activity.kind === 'place-day'"
       :settings="settings"
-      :lesson-number="lesson?.number ?? store.lesson?.number ?? 0"
+      :routine="store.classroom!.day.routine"
+    />
+    <FromToBoard v-else-if="stage.activity.kind === 'from-to'" :settings="settings" />
+    <EitherBoard
+      v-else-if="isEither(stage.activity.kind)"
+      :key="stage.activity.kind"
+      :settings="settings"
+      :kind="stage.activity.kind"
+      :lesson="roundLesson"
     />
     <TaskBoard
       v-else-if="lesson && ownTasks.length > 0"

@@ -99,6 +99,7 @@ const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 
     :count="stones"
     :index="index"
     :light="help?.light ?? {}"
+    :question="help?.question ? words.phrase(help.question) : ''"
     :message="help ? words.phrase(help.sentence) : ''"
     :shown="shown"
     @done="handIn"

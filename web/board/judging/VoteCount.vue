@@ -68,7 +68,7 @@ kbd {
   color: var(--quiet);
 }
 h2 {
-  font-size: calc(var(--u) * 26);
+  font-size: calc(var(--u) * 31);
   line-height: 1.2;
 }
 input {

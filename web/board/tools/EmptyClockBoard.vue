@@ -8,6 +8,8 @@ import type { Lesson, Settings } from '../../../contract/index.ts';
 import { HANDS } from '../../../core/clock/index.ts';
 import { seedFromText, seededRng } from '../../../core/common/index.ts';
 import { HAND_PATHS } from '../../../core/face/index.ts';
+import { askPhrase } from '../../../core/asking/index.ts';
+import { sentenceOfCards } from '../../../core/rounds/index.ts';
 import { mixedTimes } from '../../../core/sets/index.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
@@ -22,18 +24,23 @@ const { t } = useI18n();
 const stage = useStageStore();
 const words = useClockWords(() => settings);
 const met = useGroupsMet(() => lesson);
-const clock = useEmptyClock(() => settings);
+/** Both hands, or the hour hand alone: then it is put from digits, and the minutes in them do not move. */
+const HANDS_ON = ['both', 'hour'] as const;
+const handsOn = ref<(typeof HANDS_ON)[number]>('both');
+const only = (): 'hour' | undefined => (handsOn.value === 'hour' ? 'hour' : undefined);
+const clock = useEmptyClock(() => settings, only);
 
 /** How the time is asked: written in digits, said in words, both, called by the teacher, or no time at all. */
 const PROMPTS = ['both', 'digits', 'words', 'called', 'free'] as const;
-const prompt = ref<(typeof PROMPTS)[number]>('both');
+const wished = ref<(typeof PROMPTS)[number]>('both');
+const prompt = computed(() => (handsOn.value === 'hour' ? 'digits' : wished.value));
 const steps = ref(false);
 const HOW_MANY = 12;
 const times = mixedTimes(seededRng(seedFromText(newId())), met.value, HOW_MANY);
 const at = ref(0);
 const time = computed(() => times[at.value]!);
 const hasTask = computed(() => prompt.value !== 'free');
-watch([at, prompt], () => clock.wipe());
+watch([at, prompt, handsOn], () => clock.wipe());
 
 const check = (): void => {
   if (hasTask.value) clock.check(time.value);
@@ -60,12 +67,14 @@ const said = computed(() => {
   const { checked } = clock;
   if (checked.value === undefined) return '';
   if (checked.value.verdict === 'right')
-    return words.phrase({ key: 'clock.steps.whole', values: { said: words.said(time.value) } });
+    return only() === 'hour'
+      ? words.phrase(sentenceOfCards(time.value, ['hour'], settings)!)
+      : words.phrase({ key: 'clock.steps.whole', values: { said: words.said(time.value) } });
   return checked.value.help === undefined ? '' : words.phrase(checked.value.help.sentence);
 });
 const say = computed(() =>
   said.value === '' && hasTask.value
-    ? words.phrase({ key: 'clock.ask.set', values: { said: words.said(time.value) } })
+    ? words.phrase(askPhrase({ kind: only() === 'hour' ? 'set-hour-hand' : 'set', shown: time.value }, settings))
     : said.value,
 );
 const view = computed(() => ({
@@ -120,18 +129,26 @@ const keys = { w: clock.wipe, Enter: check };
       />
     </template>
     <PillRow
+      name="hands"
+      :label="t('emptyClock.hands')"
+      :choices="HANDS_ON.map((key) => ({ key, label: t(`emptyClock.handsOn.${key}`) }))"
+      :on="[handsOn]"
+      @choose="(one) => (handsOn = one)"
+    />
+    <PillRow
+      v-if="handsOn === 'both'"
       name="prompt"
       :label="t('emptyClock.asked')"
       :choices="PROMPTS.map((key) => ({ key, label: t(`emptyClock.prompt.${key}`) }))"
       :on="[prompt]"
-      @choose="(one) => (prompt = one)"
+      @choose="(one) => (wished = one)"
     />
     <section v-if="hasTask" class="asked child-type" :data-prompt="prompt">
       <strong v-if="prompt === 'digits' || prompt === 'both'" class="digits">{{ words.written(time) }}</strong>
       <strong v-if="prompt === 'words' || prompt === 'both'" class="words">{{ words.said(time) }}</strong>
       <p v-if="prompt === 'called'">{{ t('emptyClock.listen') }}</p>
     </section>
-    <div class="hands" role="radiogroup" :aria-label="t('emptyClock.hand')">
+    <div v-if="handsOn === 'both'" class="hands" role="radiogroup" :aria-label="t('emptyClock.hand')">
       <button
         v-for="hand in HANDS"
         :key="hand"

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef } from 'vue';
 import { HANDS, handAngles, normaliseAngle, type DialTime, type Hand } from '../../../core/clock/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
+import type { Answer, Item } from '../../../core/items/index.ts';
 import { helpFor, type Help } from '../../../core/asking/index.ts';
 import { mark, type Verdict } from '../../../core/marking/index.ts';
 
@@ -9,11 +10,12 @@ const MARK = 6;
 /** Degrees an hour hand is moved by: a twelfth of the way between two numerals is more than a finger can tell. */
 const HOUR_STEP = 2.5;
 
-/** A face onto which both hands are put, in either order; checked when that is wished. */
-export const useEmptyClock = (conventions: () => Conventions) => {
+/** A face onto which both hands are put, in either order, or the hour hand alone; checked when that is wished. */
+export const useEmptyClock = (conventions: () => Conventions, only: () => Hand | undefined) => {
   const hands = shallowRef<Partial<Record<Hand, number>>>({});
   /** The hand that is put on next. */
-  const chosen = ref<Hand>(conventions().drawnFirst);
+  const first = (): Hand => only() ?? conventions().drawnFirst;
+  const chosen = ref<Hand>(first());
   /** A dot on the rim, where a hand is to be drawn: with the drawing steps a hand comes in two. */
   const dot = ref<number>();
   const checked = shallowRef<{ readonly verdict: Verdict; readonly help: Help | undefined }>();
@@ -26,14 +28,18 @@ export const useEmptyClock = (conventions: () => Conventions) => {
   };
   /** The hand is on: the other one follows, where it is not on yet. */
   const letGo = (): void => {
-    if (hands.value[other(chosen.value)] === undefined) chosen.value = other(chosen.value);
+    if (only() === undefined && hands.value[other(chosen.value)] === undefined) chosen.value = other(chosen.value);
+  };
+  const judge = (item: Item, answer: Answer): void => {
+    const { verdict } = mark(item, answer, conventions());
+    checked.value = { verdict, help: verdict === 'right' ? undefined : helpFor(item, answer, conventions()) };
   };
   return {
     hands,
     chosen,
     dot,
     checked,
-    isWhole: computed(() => HANDS.every((hand) => hands.value[hand] !== undefined)),
+    isWhole: computed(() => HANDS.every((hand) => hands.value[hand] !== undefined || (only() ?? hand) !== hand)),
     choose: (hand: Hand): void => {
       chosen.value = hand;
       dot.value = undefined;
@@ -46,20 +52,19 @@ export const useEmptyClock = (conventions: () => Conventions) => {
       hands.value = {};
       dot.value = undefined;
       checked.value = undefined;
-      chosen.value = conventions().drawnFirst;
+      chosen.value = first();
     },
     /** Holds what is there against a time; a hand that is missing is not there. */
     check: (shown: DialTime): void => {
       const { hour, minute } = hands.value;
-      if (hour === undefined || minute === undefined) return;
-      const item = { kind: 'set-free', shown } as const;
-      const answer = { kind: 'hands', hour, minute } as const;
-      const { verdict } = mark(item, answer, conventions());
-      checked.value = { verdict, help: verdict === 'right' ? undefined : helpFor(item, answer, conventions()) };
+      if (hour === undefined) return;
+      if (only() === 'hour') return judge({ kind: 'set-hour-hand', shown }, { kind: 'hour-angle', angle: hour });
+      if (minute !== undefined) judge({ kind: 'set-free', shown }, { kind: 'hands', hour, minute });
     },
     /** Shows where they belong. */
     show: (time: DialTime): void => {
-      hands.value = handAngles(time);
+      const { hour, minute } = handAngles(time);
+      hands.value = only() === 'hour' ? { hour } : { hour, minute };
       checked.value = { verdict: 'right', help: undefined };
     },
   };

@@ -1,6 +1,8 @@
 <!-- Everything that can be shown or done with the class, to choose from. -->
 <script setup lang="ts">
 import {
+  mdiArrowExpandHorizontal,
+  mdiCalendarClockOutline,
   mdiChartPie,
   mdiCheckDecagramOutline,
   mdiClockEnd,
@@ -15,9 +17,12 @@ import {
   mdiHelpCircleOutline,
   mdiHumanHandsup,
   mdiLabelOutline,
+  mdiNumeric,
   mdiPencilOutline,
   mdiRefresh,
+  mdiScaleBalance,
   mdiSortClockAscendingOutline,
+  mdiTimerOutline,
   mdiTimerSand,
   mdiViewGridOutline,
 } from '@mdi/js';
@@ -50,7 +55,12 @@ const ICONS: Record<Tile, string> = {
   'how-long': mdiHumanHandsup,
   'what-first': mdiSortClockAscendingOutline,
   parts: mdiLabelOutline,
+  'place-day': mdiCalendarClockOutline,
+  'from-to': mdiArrowExpandHorizontal,
   possible: mdiCheckDecagramOutline,
+  'can-be': mdiNumeric,
+  'six-or-seven': mdiScaleBalance,
+  'two-lengths': mdiTimerOutline,
 };
 const tiles = computed(() =>
   [...BOARD_TOOLS, ...DEMONSTRATIONS, ...ACTIVITIES].map((id) => ({ id: id as Tile, name: t(`show.${id}`) })),
@@ -58,7 +68,7 @@ const tiles = computed(() =>
 </script>
 
 <template>
-  <TrayTiles :title="t('board.showTray')" :tiles="tiles" :columns="4" @choose="stage.beginShow">
+  <TrayTiles :title="t('board.showTray')" :tiles="tiles" :columns="5" @choose="stage.beginShow">
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" class="picture" /></template>
   </TrayTiles>
 </template>

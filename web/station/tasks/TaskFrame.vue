@@ -24,6 +24,7 @@ const {
   count,
   index,
   light = {},
+  question = '',
   message = '',
   shown,
   prompt = 'both',
@@ -36,6 +37,8 @@ const {
   count: number;
   index: number;
   light?: Light;
+  /** What to ask oneself; nothing where no clock is read. */
+  question?: string;
   /** A sentence for those who read or listen; pictures say the same. */
   message?: string;
   /** The right answer, while it is shown. */
@@ -74,7 +77,7 @@ onMounted(
     <div class="left">
       <MyPicture :child="child" />
       <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
-      <EarButton :locale="settings.locale" :text="[ask, message].join(' ').trim()" />
+      <EarButton :locale="settings.locale" :text="[ask, question, message].join(' ').trim()" />
     </div>
 
     <div class="body">
@@ -114,7 +117,10 @@ onMounted(
         </svg>
         {{ t(status === 'right' ? 'station.right' : status === 'waiting' ? 'station.lookUp' : 'station.watch') }}
       </p>
-      <p v-if="status === 'hint'" class="message" role="status">{{ message }}</p>
+      <p v-if="status === 'hint'" class="message" role="status">
+        <strong v-if="question" class="question">{{ question }}</strong>
+        <span>{{ message }}</span>
+      </p>
     </div>
 
     <StoneRow
@@ -255,6 +261,10 @@ onMounted(
   font-size: var(--say-type);
   line-height: 1.3;
 }
+.question {
+  display: block;
+  margin-bottom: 0.3em;
+}
 .stones {
   grid-area: stones;
   justify-self: center;
@@ -351,6 +361,10 @@ onMounted(
   }
   .right {
     flex-wrap: nowrap;
+  }
+  /* There is room for the question or its answer: the sentence is read, both are heard. */
+  .question {
+    display: none;
   }
 }
 @media (max-height: 520px) and (orientation: landscape) {
