@@ -37,6 +37,7 @@ export const PROBLEM_CODES = [
   'seat-lost',
   'other-child',
   'no-stand-ins',
+  'no-network',
   'unreadable-stored',
   'cannot-be-kept',
   'busy',

@@ -142,6 +142,9 @@ export const Tablets = z.strictObject({
   standIns: z.strictObject({ running: z.int(), answers: z.int() }).nullable(),
 });
 export type Tablets = z.infer<typeof Tablets>;
+/** May other devices of the network come in? */
+export const PutLan = z.strictObject({ lan: z.boolean() });
+export type PutLan = z.infer<typeof PutLan>;
 
 /** What a child is setting or drawing at its tablet in a round. */
 export const Draft = z.strictObject({ childId: z.int(), answer: Answer });

@@ -12,7 +12,7 @@ import { createOpenStreams } from '../server/live/openStreams.ts';
 import { createTabletRepository } from '../server/tablets/tabletRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
 
-/** Namespace of the ids of simulated answers: the same class always has the same ids. */
+/** Namespace of the ids of simulated answers: a class laid around the same day always has the same ids. */
 const NAMESPACE = '5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c11';
 
 /** What the demo class calls itself when it is set up, before the day it is laid around. */
@@ -31,7 +31,7 @@ const itemsAsked = ({ key, segments }: Lesson): Item[] => {
   return [...asked, ...toSet.map((shown): Item => ({ kind: 'set', shown }))];
 };
 
-/** Fills an empty data file with Clover Room, part-way through its unit, laid around a day. */
+/** Makes Clover Room in a data file, part-way through its unit, laid around a day, and opens it; where that one is there, it is opened again. */
 export const makeDemo = (db: Database, today: Day): void => {
   // The unit was made on its first day, so that none of it was past then.
   const firstDay = schoolDayFrom(today, 1 - TODAYS_LESSON);
@@ -48,14 +48,17 @@ export const makeDemo = (db: Database, today: Day): void => {
     remoteTries: () => 0,
     behaviours: {},
   });
+  const id = DEMO_CLASS + schoolDayFrom(today, 0);
+  const known = classes.maybeBySender(id);
+  if (known !== undefined) return classes.open(known);
   createClassSetUp({ db, classes, classrooms })({
-    id: DEMO_CLASS + schoolDayFrom(today, 0),
+    id,
     name: 'Clover Room',
     demo: true,
     children: CLOVER_ROOM,
   });
   const { planner, lessons, children, recorder } = classrooms.opened();
-  planner.make(uuidOf('unit', NAMESPACE), defaultChoices(firstDay, 'Clover Room') as UnitChoices);
+  planner.make(uuidOf(`unit ${id}`, NAMESPACE), defaultChoices(firstDay, 'Clover Room') as UnitChoices);
   const past = lessons.all().filter(({ number }) => number < TODAYS_LESSON);
   const listed = children.all();
   db.transaction(() => {
@@ -66,8 +69,8 @@ export const makeDemo = (db: Database, today: Day): void => {
         const rng = seededRng(seedFromText(`${SEED} ${name} ${lesson.number}`));
         const childId = listed.find((child) => child.name === name)!.id;
         itemsAsked(lesson).forEach((item, i) => {
-          const id = uuidOf(`${lesson.number} ${name} ${i}`, NAMESPACE);
-          const row = { id, childId, lessonId: lesson.id, roundId: null, roundIndex: null, attempt: 1 };
+          const answerId = uuidOf(`${id} ${lesson.number} ${name} ${i}`, NAMESPACE);
+          const row = { id: answerId, childId, lessonId: lesson.id, roundId: null, roundIndex: null, attempt: 1 };
           recorder.keep(row, item, simulateAnswer(behaves, item, rng), 'simulated');
         });
       }

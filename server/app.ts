@@ -6,7 +6,7 @@ import { answerRoutes } from './answers/answerRoutes.ts';
 import { boardRoutes } from './board/boardRoutes.ts';
 import { childRoutes } from './children/childRoutes.ts';
 import { createClassRepository } from './classes/classRepository.ts';
-import { classRoutes } from './classes/classRoutes.ts';
+import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
 import { createClassrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { TICKS, type Now, type Ticks } from './clock.ts';
@@ -40,6 +40,8 @@ export interface AppParts {
   readonly webFolder?: string;
   /** Where other devices reach this server; nowhere unless said otherwise. */
   readonly reach?: Reach;
+  /** Makes the made-up class; left out where nobody asks for it. */
+  readonly makeUp?: MakeUp;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours?: Behaviours;
 }
@@ -72,7 +74,16 @@ const DRAWING_LIMIT = '512kb';
 /** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
 const FILE_LIMIT = '4mb';
 
-const NOWHERE: Reach = { lan: false, addresses: () => [], own: () => '', isOwnName: createOwnNames([]) };
+const NOWHERE: Reach = {
+  lan: () => false,
+  letNetworkIn: () => Promise.reject(new HoppelError('no-network')),
+  addresses: () => [],
+  own: () => '',
+  isOwnName: createOwnNames([]),
+};
+const NOTHING_MADE_UP: MakeUp = () => {
+  throw new HoppelError('not-found');
+};
 
 /** The server, and what to call before its data file is closed. */
 export interface App {
@@ -83,7 +94,15 @@ export interface App {
 }
 
 /** Builds the whole server from its parts; tests build it too. */
-export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, behaviours = {} }: AppParts): App => {
+export const createApp = ({
+  db,
+  now,
+  ticks = TICKS,
+  webFolder,
+  reach = NOWHERE,
+  makeUp = NOTHING_MADE_UP,
+  behaviours = {},
+}: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
   const pairing = createPairing(ticks, now);
@@ -120,7 +139,7 @@ export const createApp = ({ db, now, ticks = TICKS, webFolder, reach = NOWHERE, 
     const state = find(req).state();
     res.json(remoteOf(res) ? remoteClassroom(state) : state);
   });
-  app.use('/api/classes', classRoutes({ classes, classrooms, setUp, find }));
+  app.use('/api/classes', classRoutes({ db, now, makeUp, classes, classrooms, setUp, find }));
   app.use('/api/children', childRoutes(find));
   app.use('/api/day', dayRoutes(find));
   app.use('/api/plan', planRoutes(find));

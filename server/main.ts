@@ -1,12 +1,14 @@
-import { createServer } from 'node:http';
 import { networkInterfaces } from 'node:os';
+import { makeDemo } from '../demo/makeDemo.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { createApp } from './app.ts';
 import { readArguments } from './arguments.ts';
 import { clockFrom } from './clock.ts';
 import { openDataFile } from './dataFile.ts';
-import { drain } from './ending.ts';
+import { createDoors } from './doors.ts';
+import { HoppelError } from './errors/hoppelError.ts';
 import { giveUp } from './giveUp.ts';
+import { createHouseRepository } from './house/houseRepository.ts';
 import { createOwnNames } from './names.ts';
 import { whenParentGoes } from './parent.ts';
 
@@ -18,16 +20,25 @@ const networkAddresses = (): string[] =>
     .flat()
     .flatMap((net) => (net !== undefined && net.family === 'IPv4' && !net.internal ? [net.address] : []));
 
-/** Port and address of the start page on this computer, once the server listens. */
-let bound = port;
-const ownAddress = (): string => `http://localhost:${bound}/`;
+/** Address of the start page on this computer, once the server listens. */
+const ownAddress = (): string => `http://localhost:${doors.port()}/`;
 /** Addresses other devices reach, as they are now: a laptop carried to another network has others. */
 const addresses = (): readonly string[] => {
-  const reached = lan ? networkAddresses().map((host) => `http://${host}:${bound}/`) : [];
+  const reached = doors.lan() ? networkAddresses().map((host) => `http://${host}:${doors.port()}/`) : [];
   return reached.length > 0 ? reached : [ownAddress()];
 };
 
 const file = openDataFile(data, port);
+const house = createHouseRepository(file.db);
+const letNetworkIn = async (on: boolean): Promise<void> => {
+  try {
+    await doors.change(on);
+  } catch (error) {
+    console.error('Letting the network in:', error);
+    throw new HoppelError('no-network');
+  }
+  house.setLan(on);
+};
 const {
   app,
   end: endLive,
@@ -36,41 +47,42 @@ const {
   db: file.db,
   now: clockFrom(today),
   webFolder: web,
-  reach: { lan, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
+  makeUp: makeDemo,
+  reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
   behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
 });
-const server = createServer(app);
+const doors = createDoors(app);
 let ending = false;
 
-server.on('error', (error: NodeJS.ErrnoException) => {
-  file.close();
-  if (error.code === 'EADDRINUSE')
-    giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
-  giveUp(error.message);
-});
-
 /** Opens the doors. What the first page needs has been read: whoever comes in is served at once. */
-const listen = (): void => {
+const listen = async (): Promise<void> => {
   if (ending) return;
-  server.listen(port, lan ? '0.0.0.0' : '127.0.0.1', () => {
-    const address = server.address();
-    if (typeof address === 'object' && address !== null) bound = address.port;
-    console.log(`Teacher  ${ownAddress()}`);
-    for (const url of addresses()) console.log(`Station  ${url}station`);
-    console.log(
-      lan
-        ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'
-        : 'Open on this computer only. For tablets on the classroom network start with --lan.',
-    );
-    console.log('Ctrl-C ends Hoppel.');
-  });
+  try {
+    await doors.open(port, lan || house.lan());
+  } catch (error) {
+    file.close();
+    if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE')
+      giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
+    giveUp((error as Error).message);
+  }
+  console.log(`Teacher  ${ownAddress()}`);
+  for (const url of addresses()) console.log(`Station  ${url}station`);
+  console.log(
+    doors.lan()
+      ? 'Tablets on the same network can open the station, a remote the board with its code; all else answers here only.'
+      : 'Open on this computer only. Under Tablets the classroom network is let in, or from the start with --lan.',
+  );
+  console.log('Ctrl-C ends Hoppel.');
+  // What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
+  process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));
+  process.on('unhandledRejection', (reason) => console.error('Something nobody foresaw:', reason));
 };
 
 const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
   await endLive();
-  await drain(server);
+  await doors.end();
   file.close();
   process.exit(0);
 };
@@ -81,8 +93,3 @@ if (withParent) whenParentGoes(() => void end());
 void warm()
   .catch((error: unknown) => console.error('Making ready:', error))
   .then(listen);
-// What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
-server.once('listening', () => {
-  process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));
-  process.on('unhandledRejection', (reason) => console.error('Something nobody foresaw:', reason));
-});

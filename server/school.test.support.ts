@@ -84,6 +84,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   let server: Server;
   let endLive: () => Promise<void>;
   let ownUrl = '';
+  let lan = false;
   let passed = 0;
   let setBy = 0;
   if (demo) writeFileSync(file, demoFile());
@@ -93,8 +94,10 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
       db,
       now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed + setBy),
       ticks: () => passed,
+      makeUp: makeDemo,
       reach: {
-        lan: false,
+        lan: () => lan,
+        letNetworkIn: async (on) => void (lan = on),
         addresses: () => [ownUrl],
         own: () => ownUrl,
         isOwnName: createOwnNames(['192.168.1.2', '192.168.1.20']),

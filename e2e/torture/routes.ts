@@ -56,6 +56,8 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
   return [
     get('/classroom'),
     post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bram'] }),
+    post('/classes/made-up/away', {}),
+    post('/classes/made-up', {}),
     put('/classes/open', { classId: classroom.classes[0]!.id }),
     put('/classes/opened', { name: 'Clover Room' }),
     post('/children', { names: ['Zoe'] }),
@@ -79,6 +81,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     post('/board/commands', { id: newId(), boardId, wish: { do: 'next' } }),
     get('/tablets'),
     post('/tablets/code', {}),
+    put('/tablets/lan', { lan: false }),
     remove('/tablets/passes/:id', `/tablets/passes/${tablets.passes[0]?.tabletId ?? 1}`),
     remove('/tablets/remotes/:id', '/tablets/remotes/0123456789abcdef'),
     remove('/tablets/seats/:childId', '/tablets/seats/3'),

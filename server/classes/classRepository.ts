@@ -37,7 +37,9 @@ export const createClassRepository = (db: Database) => {
   const selectOpen = db.prepare<[], number>('SELECT class_id FROM open_class').pluck();
   const selectOne = db.prepare<[number], StoredRow>(`SELECT ${COLUMNS} FROM class AS c WHERE c.id = ?`);
   const selectOfChild = db.prepare<[number], number>('SELECT class_id FROM child WHERE id = ?').pluck();
-  const selectAll = db.prepare<[], { id: number; name: string }>('SELECT id, name FROM class ORDER BY id');
+  const selectAll = db.prepare<[], { id: number; name: string }>(
+    'SELECT id, name FROM class WHERE put_away = 0 ORDER BY id',
+  );
   const selectBySender = db.prepare<[string], number>('SELECT id FROM class WHERE sender_id = ?').pluck();
   const exists = db.prepare<[number], number>('SELECT 1 FROM class WHERE id = ?').pluck();
   const insert = db.prepare<[Record<string, unknown>]>(`
@@ -51,6 +53,10 @@ export const createClassRepository = (db: Database) => {
     INSERT INTO open_class (id, class_id)
     VALUES (1, ?)
     ON CONFLICT (id) DO UPDATE SET class_id = excluded.class_id`);
+
+  const selectDemos = db.prepare<[], number>('SELECT id FROM class WHERE demo = 1 AND put_away = 0').pluck();
+  const setPutAway = db.prepare<[number, number]>('UPDATE class SET put_away = ? WHERE id = ?');
+  const openNone = db.prepare('DELETE FROM open_class');
 
   const maybe = (id: number): ClassRow | undefined => {
     const row = selectOne.get(id);
@@ -74,8 +80,20 @@ export const createClassRepository = (db: Database) => {
     /** @throws HoppelError unknown-class */
     open: (id: number): void => {
       if (exists.get(id) === undefined) throw new HoppelError('unknown-class');
+      setPutAway.run(0, id);
       open.run(id);
     },
+    /** Puts every made-up class out of the way, and opens the first of the others, or none. @throws HoppelError unknown-class */
+    putDemoAway: (): void => {
+      const demos = selectDemos.all();
+      if (demos.length === 0) throw new HoppelError('unknown-class');
+      for (const id of demos) setPutAway.run(1, id);
+      if (!demos.includes(selectOpen.get() ?? 0)) return;
+      const [next] = selectAll.all();
+      if (next === undefined) openNone.run();
+      else open.run(next.id);
+    },
+    hasDemo: (): boolean => selectDemos.all().length > 0,
     /** Changes a class; what is not given stays. @throws HoppelError no-class */
     change: (id: number, change: PutClass & { readonly chime?: number }): void => {
       const row = maybe(id);

@@ -1,10 +1,19 @@
+import type { Database } from 'better-sqlite3';
 import { Router } from 'express';
 import { PostClass, PutClass, PutOpenClass } from '../../contract/index.ts';
+import type { Day } from '../../core/planning/index.ts';
+import { dayOf, type Now } from '../clock.ts';
 import type { Classrooms, FindClassroom } from '../classroom/classrooms.ts';
 import type { ClassRepository } from './classRepository.ts';
 import type { ClassSetUp } from './setUpClass.ts';
 
+/** Makes the made-up class in a data file, laid around a day, and opens it; the same day again opens the one that is there. */
+export type MakeUp = (db: Database, today: Day) => void;
+
 interface Parts {
+  readonly db: Database;
+  readonly now: Now;
+  readonly makeUp: MakeUp;
   readonly classes: ClassRepository;
   readonly classrooms: Classrooms;
   readonly setUp: ClassSetUp;
@@ -12,12 +21,25 @@ interface Parts {
 }
 
 /** Classes: set one up, open another, change the open one. */
-export const classRoutes = ({ classes, classrooms, setUp, find }: Parts): Router => {
+export const classRoutes = ({ db, now, makeUp, classes, classrooms, setUp, find }: Parts): Router => {
   const router = Router();
   router.post('/', (req, res) => {
     const { id, name, children } = PostClass.parse(req.body);
     classrooms.openBy(() => setUp({ id, name, demo: false, children: children.map((child) => ({ name: child })) }));
     res.status(201).json(classrooms.opened().state());
+  });
+  /** The made-up class to look round in. One of an earlier day gives way to it. */
+  const makeUpAnew = db.transaction(() => {
+    if (classes.hasDemo()) classes.putDemoAway();
+    makeUp(db, dayOf(now()));
+  });
+  router.post('/made-up', (_req, res) => {
+    classrooms.openBy(makeUpAnew);
+    res.status(201).json(classrooms.opened().state());
+  });
+  router.post('/made-up/away', (_req, res) => {
+    classrooms.openBy(db.transaction(() => classes.putDemoAway()));
+    res.json(classrooms.opened().state());
   });
   router.put('/open', (req, res) => {
     const { classId } = PutOpenClass.parse(req.body);

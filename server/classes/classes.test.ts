@@ -39,6 +39,39 @@ describe('a new data file', () => {
     expect(body.classes).toHaveLength(1);
     expect(body.children).toHaveLength(3);
   });
+  it('is looked round in with the made-up class, which is out of the way again in one step', async () => {
+    const { body } = await school.post('/classes/made-up', {}).expect(201);
+    expect(body).toMatchObject({ demo: true, class: { name: 'Clover Room' } });
+    expect(body.children).toHaveLength(22);
+    expect(body.lessons).toHaveLength(16);
+    expect((await school.get('/record/class').expect(200)).body.children).toHaveLength(22);
+    // The same day again opens the same one.
+    const again = await school.post('/classes/made-up', {}).expect(201);
+    expect(again.body.classes).toHaveLength(1);
+    expect((await school.post('/classes/made-up/away', {}).expect(200)).body).toMatchObject({
+      class: null,
+      classes: [],
+    });
+    expect((await school.post('/classes/made-up/away', {}).expect(404)).body.code).toBe('unknown-class');
+    expect((await school.post('/classes/made-up', {}).expect(201)).body.class.id).toBe(body.class.id);
+  });
+  it('has the made-up class beside its own, and the own one is open when that is put away', async () => {
+    const own = (await school.post('/classes', fresh()).expect(201)).body.class.id;
+    const both = (await school.post('/classes/made-up', {}).expect(201)).body;
+    expect(both.classes.map(({ name }: { name: string }) => name)).toEqual(['Fern Room', 'Clover Room']);
+    const { body } = await school.post('/classes/made-up/away', {}).expect(200);
+    expect(body).toMatchObject({ demo: false, class: { id: own }, classes: [{ id: own }] });
+    expect(body.children).toHaveLength(3);
+  });
+  it('on a later day has the made-up class laid anew, one only', async () => {
+    const first = (await school.post('/classes/made-up', {}).expect(201)).body.class.id;
+    school.passTime(24 * 60 * 60 * 1000);
+    const { body } = await school.post('/classes/made-up', {}).expect(201);
+    expect(body.class.id).not.toBe(first);
+    expect(body.classes).toHaveLength(1);
+    expect(body.lessons.find(({ number }: { number: number }) => number === 8).day).toBe('2026-11-25');
+    expect((await school.get('/record/class').expect(200)).body.children).toHaveLength(22);
+  });
   it.each([
     ['a child without a name', { ...fresh(), children: ['Ada', '  '] }],
     ['no name', { ...fresh(), name: ' ' }],

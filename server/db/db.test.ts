@@ -32,6 +32,7 @@ describe('the data file', () => {
       '0008_corrections.sql',
       '0009_tickets_on_tablets.sql',
       '0010_prompts.sql',
+      '0011_first_morning.sql',
     ]);
     again.close();
   });

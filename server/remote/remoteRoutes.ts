@@ -8,7 +8,10 @@ import { REMOTE_MS, type Pairing } from './pairing.ts';
 
 /** Where a second device reaches this computer. */
 export interface Reach {
-  readonly lan: boolean;
+  /** Can other devices of the network come in? */
+  readonly lan: () => boolean;
+  /** Lets them in, or no longer; remembered for the next start. @throws HoppelError no-network where it cannot be done */
+  readonly letNetworkIn: (on: boolean) => Promise<void>;
   /** Addresses of the start page, the likeliest first. */
   readonly addresses: () => readonly string[];
   /** Address of the start page on this computer itself. */
@@ -32,6 +35,6 @@ export const remoteRoutes = (pairing: Pairing, reach: Reach): Router =>
     res.json({
       code: pairing.code(),
       addresses: reach.addresses().map((address) => `${address}remote`),
-      lan: reach.lan,
+      lan: reach.lan(),
     } satisfies RemoteAccess);
   });

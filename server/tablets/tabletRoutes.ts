@@ -1,6 +1,6 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PostLetGo, PostRoom, PostSet, type Tablets } from '../../contract/index.ts';
+import { PutLan, PostLetGo, PostRoom, PostSet, type Tablets } from '../../contract/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { dayOf } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
@@ -16,6 +16,11 @@ export const tabletRoutes = (find: FindClassroom, outside: OutsideDoors): Router
   const state = (req: Request): Tablets => tabletsOf(find(req), outside);
 
   router.get('/', (req, res) => {
+    res.json(state(req));
+  });
+  router.put('/lan', async (req, res) => {
+    await outside.reach.letNetworkIn(PutLan.parse(req.body).lan);
+    find(req).live.roomChanged();
     res.json(state(req));
   });
   router.post('/code', (req, res) => {

@@ -34,7 +34,7 @@ export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors
   return {
     code: door.code(),
     addresses: reach.addresses().map((address) => `${address}station`),
-    lan: reach.lan,
+    lan: reach.lan(),
     seats: seated.map((seat) => ({ ...seat, connected: listening.includes(seat.childId) })),
     passes: tablets
       .ofClass(id)

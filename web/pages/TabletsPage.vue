@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import HandOut from '../tablets/HandOut.vue';
 import JoinCard from '../tablets/JoinCard.vue';
 import LetIn from '../tablets/LetIn.vue';
+import LetNetworkIn from '../tablets/LetNetworkIn.vue';
 import SetAsideNews from '../tablets/SetAsideNews.vue';
 import SeatList from '../tablets/SeatList.vue';
 import TicketProgress from '../tablets/TicketProgress.vue';
@@ -20,6 +21,7 @@ const {
   problem,
   busy,
   load,
+  letNetworkIn,
   newCode,
   withdraw,
   sendAway,
@@ -56,6 +58,7 @@ const ticket = computed(() => tablets.value?.sets.findLast(({ what }) => what ==
       <section class="sheet way-in">
         <h2 class="title-column">{{ t('tablets.wayIn') }}</h2>
         <JoinCard :addresses="tablets.addresses" :code="tablets.code" :lan="tablets.lan" :px="48" />
+        <LetNetworkIn :lan="tablets.lan" :busy="busy" @change="letNetworkIn" />
         <v-btn variant="text" :prepend-icon="mdiRefresh" :height="48" :disabled="busy" @click="newCode">{{
           t('tablets.newCode')
         }}</v-btn>

@@ -12,6 +12,10 @@ const open = async (id: number): Promise<void> => {
   await store.openClass(id);
   await router.push({ name: 'desk' });
 };
+const putAway = async (): Promise<void> => {
+  await store.putDemoAway();
+  await router.push({ name: store.classroom?.class === null ? 'welcome' : 'desk' });
+};
 </script>
 
 <template>
@@ -35,6 +39,7 @@ const open = async (id: number): Promise<void> => {
         :active="one.id === store.classroom.class.id"
         @click="open(one.id)"
       />
+      <v-list-item v-if="store.classroom.demo" :title="t('app.putDemoAway')" @click="putAway" />
       <v-list-item :title="t('app.newClass')" @click="router.push({ name: 'welcome' })" />
     </v-list>
   </v-menu>

@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
+import HelpSheet from '../help/HelpSheet.vue';
 import JoinRemote from '../remote/JoinRemote.vue';
 import TeacherShell from './TeacherShell.vue';
 
@@ -52,6 +53,7 @@ watch(
     </div>
     <router-view v-else-if="route.meta['shell'] === false" />
     <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
+    <HelpSheet v-if="classroom.classroom" />
     <p v-if="!board.connected && !classroom.mustJoin" class="lost" role="status">{{ t('app.reconnecting') }}</p>
   </v-app>
 </template>

@@ -1,11 +1,18 @@
 <!-- The head of every teacher's screen: brand, the path, the places. -->
 <script setup lang="ts">
-import { mdiAccountGroupOutline, mdiCogOutline, mdiPresentation, mdiTabletCellphone } from '@mdi/js';
+import {
+  mdiAccountGroupOutline,
+  mdiCogOutline,
+  mdiHelpCircleOutline,
+  mdiPresentation,
+  mdiTabletCellphone,
+} from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { useHelpStore } from '../stores/help.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import BrandMark from './BrandMark.vue';
 import ClassSwitcher from './ClassSwitcher.vue';
@@ -14,6 +21,7 @@ import PlanNews from '../plan/PlanNews.vue';
 
 const { t } = useI18n();
 const plan = usePlanStore();
+const help = useHelpStore();
 /** Ctrl or Cmd with Z takes back what was done to the unit, with Shift does it again; in a field they belong to the field. */
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
@@ -66,6 +74,16 @@ const places = [
         {{ t(`nav.${place.name}`) }}
         <span v-if="newsAt(place.name)" class="only-heard">{{ newsAt(place.name) }}</span>
       </router-link>
+      <button
+        type="button"
+        class="ask"
+        :aria-label="t('help.open')"
+        :title="t('help.openKey')"
+        aria-keyshortcuts="?"
+        @click="help.isOpen = true"
+      >
+        <v-icon :icon="mdiHelpCircleOutline" size="22" />
+      </button>
     </nav>
   </header>
   <main id="screen" tabindex="-1"><slot /></main>
@@ -143,6 +161,17 @@ const places = [
 }
 .place:hover {
   text-decoration: none;
+  background: rgba(255, 255, 255, 0.5);
+}
+.ask {
+  align-self: center;
+  width: 48px;
+  height: 48px;
+  display: grid;
+  place-items: center;
+  border-radius: 50%;
+}
+.ask:hover {
   background: rgba(255, 255, 255, 0.5);
 }
 .place.here {

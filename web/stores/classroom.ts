@@ -56,6 +56,10 @@ export const useClassroomStore = defineStore('classroom', () => {
   };
   const setUp = (name: string, children: readonly string[]): Promise<void> =>
     sendOnce(`class ${name}`, (id) => post(Classroom, '/classes', { id, name, children }));
+  /** The made-up class, to look round in. */
+  const lookRound = async (): Promise<void> => take(await post(Classroom, '/classes/made-up', {}));
+  /** It is out of the way; nothing of one's own is touched. */
+  const putDemoAway = async (): Promise<void> => take(await post(Classroom, '/classes/made-up/away', {}));
   const openClass = async (classId: number): Promise<void> => take(await put(Classroom, '/classes/open', { classId }));
   const changeClass = async (change: PutClass): Promise<void> => take(await put(Classroom, '/classes/opened', change));
 
@@ -95,6 +99,8 @@ export const useClassroomStore = defineStore('classroom', () => {
     sendOnce,
     setUp,
     openClass,
+    lookRound,
+    putDemoAway,
     changeClass,
     addChildren,
     changeChild,

@@ -122,11 +122,14 @@ export const useStageStore = defineStore('stage', () => {
     wish.value = undefined;
   };
 
+  /** What the dock of the board that is shown offers, by its names. */
+  const dockLabels = shallowRef<readonly string[]>([]);
   /** What the board that is shown tells of itself. */
   const view = shallowRef<StageView>(NOTHING);
   /** What a remote wished last of the board that is shown. */
   const wish = shallowRef<RemoteWish>();
   return {
+    dockLabels,
     minutes,
     second,
     free,

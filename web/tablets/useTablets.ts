@@ -1,7 +1,7 @@
 import { ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
-import { Tablets, type PostLetGo, type PostSet, type SetSource } from '../../contract/index.ts';
-import { Refused, Unreachable, get, post, remove } from '../api/client.ts';
+import { Tablets, type PutLan, type PostLetGo, type PostSet, type SetSource } from '../../contract/index.ts';
+import { Refused, Unreachable, get, post, put, remove } from '../api/client.ts';
 import { createLatest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 
@@ -48,6 +48,8 @@ export const useTablets = () => {
     problem,
     busy,
     load,
+    /** Other devices of the network may come in, or no longer. */
+    letNetworkIn: (lan: boolean) => done(() => put(Tablets, '/tablets/lan', { lan } satisfies PutLan)),
     newCode: () => done(() => post(Tablets, '/tablets/code', {})),
     /** That tablet is asked for the pictures again. */
     withdraw: (tabletId: number) => done(() => remove(Tablets, `/tablets/passes/${tabletId}`)),

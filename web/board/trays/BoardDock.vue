@@ -9,7 +9,7 @@ import {
   mdiPlayCircleOutline,
   mdiAccountGroupOutline,
 } from '@mdi/js';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useStageStore, type Tray } from '../../stores/stage.ts';
 
@@ -65,6 +65,7 @@ const buttons = computed((): readonly Button[] => [
   { key: 'back', icon: mdiArrowLeft, label: back, act: () => emit('back') },
   { key: 'next', icon: mdiArrowRight, label: next, act: () => emit('next'), main: true },
 ]);
+watch(buttons, (all) => (stage.dockLabels = all.map(({ label }) => label)), { immediate: true });
 </script>
 
 <template>

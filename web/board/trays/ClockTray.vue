@@ -7,6 +7,7 @@ import {
   mdiEyeOffOutline,
   mdiFormatListNumbered,
   mdiFullscreen,
+  mdiHelpCircleOutline,
   mdiMessageTextOutline,
   mdiTabletCellphone,
   mdiTimerOutline,
@@ -16,6 +17,7 @@ import { useI18n } from 'vue-i18n';
 import type { Settings } from '../../../contract/index.ts';
 import { SNAPS } from '../../../core/clock/index.ts';
 import { NUMERAL_STYLES, OUTLINES, outlinePath, type NumeralStyle, type Outline } from '../../../core/face/index.ts';
+import { useHelpStore } from '../../stores/help.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import TrayTiles, { type Tile } from './TrayTiles.vue';
 import { toggleFullscreen } from '../stage/fullscreen.ts';
@@ -28,8 +30,9 @@ const { settings, gears = false } = defineProps<{
 const emit = defineEmits<{ snap: [minutes: Settings['snap']]; cover: []; twelve: [] }>();
 const { t } = useI18n();
 const stage = useStageStore();
+const help = useHelpStore();
 
-type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'questions' | 'full' | 'remote' | 'tablets';
+type Act = 'unhook' | 'second' | 'twelve' | 'cover' | 'say' | 'questions' | 'full' | 'remote' | 'tablets' | 'help';
 const ICONS: Record<Act, string> = {
   unhook: mdiCogOffOutline,
   second: mdiTimerOutline,
@@ -40,6 +43,7 @@ const ICONS: Record<Act, string> = {
   full: mdiFullscreen,
   remote: mdiCellphoneLink,
   tablets: mdiTabletCellphone,
+  help: mdiHelpCircleOutline,
 };
 const tiles = computed((): Tile<Act>[] => [
   ...(gears
@@ -55,6 +59,7 @@ const tiles = computed((): Tile<Act>[] => [
   { id: 'full', name: t('board.fullscreen'), key: 'f' },
   { id: 'remote', name: t('board.remote') },
   { id: 'tablets', name: t('board.tablets') },
+  { id: 'help', name: t('help.open'), key: '?' },
 ]);
 const ACTS: Record<Act, () => void> = {
   unhook: stage.unhook,
@@ -66,6 +71,7 @@ const ACTS: Record<Act, () => void> = {
   full: toggleFullscreen,
   remote: () => (stage.tray = 'remote'),
   tablets: () => (stage.tray = 'tablets'),
+  help: () => (help.isOpen = true),
 };
 const shape = computed(() => stage.outline ?? settings.outline);
 const numerals = computed(() => (stage.lenses.includes('other-face') ? stage.otherNumerals : settings.numerals));

@@ -1,0 +1,110 @@
+import { request } from 'node:http';
+import { describe, expect, it } from '@jest/globals';
+import { Key } from 'selenium-webdriver';
+import { expectNoFault } from './support/axe.ts';
+import { soon } from './support/soon.ts';
+import { visit } from './support/visit.ts';
+
+const { hoppel, page } = await visit({ demo: false });
+const open = (path: string): Promise<void> => page.driver.get(hoppel.url + path);
+/** Where the keys are, as a screen reader says it. */
+const focused = (): Promise<string> =>
+  page.driver.executeScript(
+    "const at = document.activeElement; return at.getAttribute('aria-label') ?? at.innerText.trim();",
+  );
+
+describe('the first morning', () => {
+  it('begins with three sentences, a picture and the made-up class to look round in, out of the way in one step', async () => {
+    await open('/');
+    await page.says('Hoppel helps a class to its first clocks.');
+    await page.shows('.about li', 3);
+    await page.shows('.about .small-clock', 1);
+    await expectNoFault(page.driver);
+    await page.tap('Look round in a made-up class');
+    await page.says('What we know');
+    await page.tap('Clover Room');
+    await page.tap('Put the made-up class away');
+    await page.says('Hoppel helps a class to its first clocks.');
+  });
+  it('then makes a class of one’s own, and the made-up one does not touch it', async () => {
+    await (await page.find('input[maxlength="60"]')).sendKeys('Fern Room');
+    await (await page.find('textarea')).sendKeys('Ada\nBram\nCleo');
+    await page.tap('Make the class');
+    await page.until('the unit is next', async () => (await page.driver.getCurrentUrl()).endsWith('/settings/unit'));
+    await open('/welcome');
+    await page.shows('.about', 0);
+    await page.tap('Look round in a made-up class');
+    await page.says('What we know');
+    await page.tap('Clover Room');
+    await page.tap('Put the made-up class away');
+    await page.until('the own class is there', async () => (await page.text('.brand')).includes('Fern Room'));
+    await open('/settings/class');
+    await page.until('its children are', async () => (await page.all('.grip')).length === 3);
+  });
+});
+
+describe('help', () => {
+  it.each([
+    ['/class', 'The class'],
+    ['/tablets', 'Tablets'],
+    ['/settings', 'Conventions'],
+    ['/settings/class', 'The children'],
+    ['/settings/day', 'The day'],
+    ['/settings/unit', 'The unit'],
+    ['/welcome', 'A class to begin with'],
+    ['/board', 'The board'],
+  ])('is one key away at %s, says what it is for, and gives the keys back where they were', async (path, title) => {
+    await open(path);
+    await page.find('#app :is(main, .board)');
+    // In a field a question mark is written: there it is F1.
+    const isField = path === '/welcome';
+    if (isField) await page.until('the field has the keys', async () => (await page.all('input:focus')).length === 1);
+    else {
+      await page.driver.executeScript('document.activeElement.blur()');
+      await page.press(Key.TAB, Key.TAB);
+    }
+    const before = await focused();
+    await page.press(isField ? Key.F1 : '?');
+    await soon(() => page.text('[data-help] h2')).toBe(title);
+    expect((await page.all('[data-help] kbd')).length).toBeGreaterThanOrEqual(2);
+    expect(await page.text('[data-help] dl')).not.toMatch(/help\./);
+    if (path === '/board') {
+      expect(await page.text('[data-help]')).toMatch(/Lenses \(V\)/);
+      await expectNoFault(page.driver);
+    }
+    await page.press(Key.ESCAPE);
+    await page.shows('[data-help]', 0);
+    await soon(focused).toBe(before);
+    // The board's own Escape was not heard through it.
+    expect(await page.driver.getCurrentUrl()).toBe(hoppel.url + path);
+  });
+});
+
+describe('letting tablets in', () => {
+  /** What another address of this machine says, at which only an open door is. */
+  const elsewhere = (): Promise<string> =>
+    new Promise((done) => {
+      const asked = request({ host: '127.0.0.2', port: new URL(hoppel.url).port, path: '/', agent: false }, (res) => {
+        res.resume().on('end', () => done('answers'));
+      });
+      asked.on('error', () => done('silent'));
+      asked.end();
+    });
+  it('is asked once from Tablets, says what it means, is remembered, and is shut again in one step', async () => {
+    await open('/tablets');
+    expect(await elsewhere()).toBe('silent');
+    await page.tap('Let tablets in');
+    await page.says('Follow your school’s own rules');
+    await expectNoFault(page.driver);
+    await page.tap('Let them in');
+    await page.says('This computer only');
+    await soon(elsewhere).toBe('answers');
+    await hoppel.stop();
+    await hoppel.start();
+    expect(await elsewhere()).toBe('answers');
+    await open('/tablets');
+    await page.tap('This computer only');
+    await page.says('Let tablets in');
+    await soon(elsewhere).toBe('silent');
+  });
+});
