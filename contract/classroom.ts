@@ -4,6 +4,7 @@ import { PICTURES } from '../core/pictures/index.ts';
 import { DECISIONS } from '../core/planning/index.ts';
 import { LookedAtAnswer } from './answer.ts';
 import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
+import { SmallGroup } from './group.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
 import { Mastery, Reason, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
@@ -49,6 +50,8 @@ export const Classroom = z.strictObject({
   fixed: z.array(z.int()),
   /** Lessons that children answered in, and so were held. */
   taught: z.array(z.int()),
+  /** The small group the last decision made; null where the class goes on without one. */
+  group: SmallGroup.nullable(),
   day: z.strictObject({
     routine: z.array(RoutineEntry),
     /** Entries the board announces today, in the order of the day. */

@@ -5,6 +5,7 @@ export * from './answer.ts';
 export * from './board.ts';
 export * from './children.ts';
 export * from './classroom.ts';
+export * from './group.ts';
 export * from './item.ts';
 export * from './live.ts';
 export * from './plan.ts';

@@ -97,6 +97,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),
+    put('/lessons/:id/group', { childIds: [classroom.children[0]!.id] }, `/lessons/${lesson}/group`),
     put('/lessons/:id/decision', { id: newId(), decision: 'go-on' }, `/lessons/${lesson}/decision`),
     post('/rounds', { id: newId(), lessonId: lesson }),
     post('/rounds/:id/moves', { move: 'next', version: 0 }, `/rounds/${roundId}/moves`),

@@ -8,6 +8,7 @@ import type { ClassRepository, ClassRow } from '../classes/classRepository.ts';
 import type { Now, Ticks } from '../clock.ts';
 import { createDayRepository } from '../day/dayRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { createGroupRepository } from '../groups/groupRepository.ts';
 import { createDesk } from '../lessons/desk.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
@@ -63,6 +64,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const settings = createSettingsRepository(db, classId);
   const day = createDayRepository(db, classId);
   const sets = createHandedSets(db, classId);
+  const groups = createGroupRepository(db);
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
   const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
@@ -102,9 +104,10 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     room: createRoom(behaviours),
     practice: createPractice({ lessons, answers, sets, now }),
     judged,
-    desk: createDesk({ db, row, lessons, children, judged, planner, now }),
+    groups,
+    desk: createDesk({ db, row, lessons, children, judged, planner, groups, now }),
     classView: createClassView({ answers, children, judged }),
-    state: createClassroomState({ classes, classId, children, lessons, settings, planner, day, now }),
+    state: createClassroomState({ classes, classId, children, lessons, settings, planner, groups, day, now }),
   };
 };
 export type Classroom = ReturnType<typeof createClassroom>;

@@ -33,6 +33,7 @@ describe('the data file', () => {
       '0009_tickets_on_tablets.sql',
       '0010_prompts.sql',
       '0011_first_morning.sql',
+      '0012_small_groups.sql',
     ]);
     again.close();
   });

@@ -1,6 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import type { Desk, Known, Lesson, PutDecision } from '../../contract/index.ts';
 import { childAtCheck, summariseCheck, type Check, type ChildAtCheck } from '../../core/diagnosis/index.ts';
+import { seedFromText, seededRng } from '../../core/common/index.ts';
+import { smallGroup } from '../../core/grouping/index.ts';
 import { skillOfCheck, suggestDecision } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
@@ -8,6 +10,7 @@ import { dayOf, type Now } from '../clock.ts';
 import { rememberLast } from '../common/rememberLast.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { Planner } from '../plan/planner.ts';
+import type { GroupRepository } from '../groups/groupRepository.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { sendableReason } from '../record/sendable.ts';
 import type { LessonRepository } from './lessonRepository.ts';
@@ -20,6 +23,7 @@ interface Parts {
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
   readonly planner: Planner;
+  readonly groups: GroupRepository;
   readonly now: Now;
 }
 
@@ -27,7 +31,7 @@ interface Parts {
 type Said = Omit<Known, 'decided'>;
 
 /** What a teacher sees at the desk of one lesson, and what is decided there. */
-export const createDesk = ({ db, row, lessons, children, judged, planner, now }: Parts) => {
+export const createDesk = ({ db, row, lessons, children, judged, planner, groups, now }: Parts) => {
   /** How children stood at checks; an answer makes only its own child be looked at again. */
   const stood = new Map<string, { readonly version: number; readonly at: ChildAtCheck }>();
   const standing = (check: Check, childId: number): ChildAtCheck & { readonly childId: number } => {
@@ -86,6 +90,20 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
     return null;
   };
 
+  /** The small group of an accepted decision is there from then on; one that is there, and may have been changed, stays. */
+  const makeGroup = ({ check, levels, reasons }: Known): void => {
+    if (groups.maybe(check.id) !== undefined) return;
+    const ruleOf = (childId: number) => reasons.find(({ childIds }) => childIds.includes(childId))?.reason.rule;
+    const stood = levels.map(({ childId, level }) => ({ childId, level, rule: ruleOf(childId) }));
+    const group = smallGroup(seededRng(seedFromText(`group ${check.id}`)), check.skill, stood);
+    if (group === undefined) return;
+    const { childIds, contrast, times, ...rest } = group;
+    groups.keep(
+      { ...rest, checkId: check.id, childIds: [...childIds], contrast: [...contrast], times: [...times] },
+      now(),
+    );
+  };
+
   return {
     /** Looks at a child at a check at each step. */
     *warm(): Generator<void> {
@@ -117,6 +135,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, now }:
       if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
       if (decision !== 'teach-again') {
         lessons.decide(found.check.id, decision, now());
+        if (decision === 'go-on-with-group') makeGroup(found);
         return;
       }
       const taught = lessons.taught();

@@ -27,16 +27,19 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
 
 <template>
   <section class="decision">
-    <p v-if="decided" class="quiet">{{ t('desk.decided') }}</p>
+    <p v-if="decided && !$slots['default']" class="quiet">{{ t('desk.decided') }}</p>
     <h3>{{ t(`desk.decision.${decided ?? suggestion}`) }}</h3>
-    <p v-if="!decided || decided === suggestion">
+    <p v-if="(!decided || decided === suggestion) && !$slots['default']">
       {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
     </p>
+    <slot />
     <div class="acts">
       <v-btn v-if="!decided" @click="emit('decide', suggestion)">{{ t('desk.accept') }}</v-btn>
       <v-menu>
         <template #activator="{ props: activator }">
-          <v-btn variant="text" v-bind="activator">{{ decided ? t('desk.change') : t('desk.otherwise') }}</v-btn>
+          <v-btn variant="text" v-bind="activator" data-decide>{{
+            decided ? t('desk.change') : t('desk.otherwise')
+          }}</v-btn>
         </template>
         <v-list>
           <v-list-item
@@ -64,7 +67,7 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
 .decision {
   background: var(--plum-tint);
   border-radius: var(--corner);
-  padding: 18px 20px 14px;
+  padding: 14px 20px 8px;
 }
 h3 {
   font:
@@ -78,6 +81,6 @@ h3 {
 .acts {
   display: flex;
   gap: 8px;
-  margin-top: 12px;
+  margin-top: 6px;
 }
 </style>

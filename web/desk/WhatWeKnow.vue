@@ -9,8 +9,9 @@ import { useClassroomStore } from '../stores/classroom.ts';
 import DecisionBlock from './DecisionBlock.vue';
 import ReadinessRing from './ReadinessRing.vue';
 import ReasonRow from './ReasonRow.vue';
+import SmallGroupCard from './SmallGroupCard.vue';
 
-const { known } = defineProps<{ known: Known | null }>();
+const { known, lessonNumber } = defineProps<{ known: Known | null; lessonNumber: number }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t, d } = useI18n();
 const store = useClassroomStore();
@@ -26,6 +27,11 @@ const counts = computed(() => {
   };
 });
 const seen = computed(() => (known?.levels.length ?? 0) - counts.value['not-seen']);
+/** The small group this check made. */
+const group = computed(() => {
+  const now = store.classroom!.group;
+  return known?.decided === 'go-on-with-group' && now?.checkId === known.check.id ? now : undefined;
+});
 const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)?.name ?? '') ?? []);
 </script>
 
@@ -84,7 +90,11 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         :thresholds="store.classroom!.thresholds"
         @decide="(decision) => emit('decide', decision)"
         @thresholds="(thresholds) => emit('thresholds', thresholds)"
-      />
+      >
+        <template v-if="group" #default>
+          <SmallGroupCard :key="group.checkId" :group="group" :lesson-number="lessonNumber" />
+        </template>
+      </DecisionBlock>
     </template>
   </section>
 </template>

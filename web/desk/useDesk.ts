@@ -60,10 +60,10 @@ export const useDesk = (lessonId: () => number | undefined) => {
     await write(() => put(Desk, `/lessons/${at}/decision`, { id, decision }), at);
     if (problem.value !== undefined) return;
     decisionIds.delete(what);
-    if (decision !== 'teach-again') return;
-    // A lesson was put in: say what moved for it.
     const before = classroom.classroom!.lessons;
+    // A lesson was put in, or a small group is there.
     await classroom.refresh();
+    if (decision !== 'teach-again') return;
     const { plan: now, lessons } = classroom.classroom!;
     const deed = now?.undo ?? undefined;
     if (deed !== undefined && lessons.length > before.length) plan.tell('done', deed, before, lessons);

@@ -71,6 +71,9 @@ const nextPart = async (): Promise<void> => {
   await router.replace({ name: 'board', params: route.params, query: { segment: next } });
 };
 
+/** The small group, once its key was pressed or the desk opened it. */
+const group = computed(() => (route.query['group'] === undefined ? undefined : (store.classroom!.group ?? undefined)));
+const toGroup = (): Promise<unknown> => router.replace({ name: 'board', params: route.params, query: { group: null } });
 /** Tasks of a part that children do by themselves: the board asks them as a tablet or a sheet does. */
 const ownTasks = computed(() => {
   const part = lesson.value?.segments[segment.value];
@@ -157,7 +160,7 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :lesson="roundLesson"
     />
     <TaskBoard
-      v-else-if="lesson && ownTasks.length > 0"
+      v-else-if="lesson && ownTasks.length > 0 && !group"
       :settings="settings"
       :lesson="lesson"
       :items="ownTasks"
@@ -172,6 +175,8 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :lesson="lesson"
       :round-lesson="roundLesson"
       :segment-index="segment"
+      :group="group"
+      @group="toGroup"
       @past="nextPart"
       @round="begin"
       @leave="leave"

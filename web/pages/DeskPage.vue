@@ -30,7 +30,13 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
     <WasItHeld :lesson="lesson" class="whole" />
     <GetReady :lesson="lesson" :desk="desk" @tick="tick" />
     <LessonRun :lesson="lesson" />
-    <WhatWeKnow v-if="desk" :known="desk.known" @decide="decide" @thresholds="setThresholds" />
+    <WhatWeKnow
+      v-if="desk"
+      :known="desk.known"
+      :lesson-number="lesson.number"
+      @decide="decide"
+      @thresholds="setThresholds"
+    />
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
   </div>
 </template>

@@ -27,14 +27,17 @@ const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 const plan = usePlanWords();
 
-const WHATS = ['lesson', 'needs', 'times', 'ticket'] as const;
+const WHATS = computed(() => [
+  ...(['lesson', 'needs', 'times', 'ticket'] as const),
+  ...(store.classroom!.group === null ? [] : (['group'] as const)),
+]);
 /** Checks whose ticket can be done: today's, and those before, for who was away. */
 const checks = computed(() => {
   const { lessons, today } = store.classroom!;
   return lessons.filter(({ kind, day }) => kind === 'check' && day <= today).reverse();
 });
 const check = ref<number>();
-const what = ref<(typeof WHATS)[number]>('needs');
+const what = ref<(typeof WHATS.value)[number]>('needs');
 const kinds = ref<readonly ItemKind[]>(['draw']);
 const toggleKind = (kind: ItemKind): void => {
   const next = HANDED_KINDS.filter((other) => (other === kind) !== kinds.value.includes(other));
@@ -53,12 +56,17 @@ const isReady = computed(
   () => (what.value !== 'times' || picked.value.length > 0) && (what.value !== 'ticket' || checks.value.length > 0),
 );
 const hand = (): void => {
+  const { group } = store.classroom!;
   const to = chosen.value.size === 0 ? null : [...chosen.value];
   if (what.value === 'times') emit('hand', to, { what: 'times', kinds: [...kinds.value], times: [...picked.value] });
   else if (what.value === 'ticket') {
     const lessonId = check.value ?? checks.value[0]?.id;
     emit('hand', to, { what: 'ticket', ...(lessonId !== undefined && { lessonId }) });
-  } else emit('hand', to, { what: what.value });
+  } else if (what.value !== 'group') emit('hand', to, { what: what.value });
+  else if (group !== null) {
+    const { childIds, task, times } = group;
+    emit('hand', [...childIds], { what: 'times', kinds: [task], times: [...times] });
+  }
   chosen.value = new Set();
 };
 const latestFirst = computed(() => [...sets].reverse());
@@ -132,8 +140,11 @@ const said = ({ what: kind, count }: HandedSet): string =>
       </div>
       <p class="quiet">{{ t('tablets.ticket.quiet') }}</p>
     </template>
-    <p class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
-    <ul class="children">
+    <p v-if="what === 'group'" class="quiet">
+      {{ t('smallGroup.of', { names: store.classroom!.group?.childIds.map(nameOf).join(', ') ?? '' }) }}
+    </p>
+    <p v-else class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
+    <ul v-if="what !== 'group'" class="children">
       <li v-for="child in children" :key="child.id">
         <button
           type="button"
@@ -149,7 +160,7 @@ const said = ({ what: kind, count }: HandedSet): string =>
       </li>
     </ul>
     <v-btn color="primary" block :height="52" :disabled="busy || !isReady" @click="hand">{{
-      t('tablets.hand', { count: chosen.size }, chosen.size)
+      what === 'group' ? t('smallGroup.hand') : t('tablets.hand', { count: chosen.size }, chosen.size)
     }}</v-btn>
     <ul v-if="sets.length > 0" class="sets">
       <li v-for="set in latestFirst" :key="set.id">

@@ -1,13 +1,15 @@
 <!-- The board outside a round: a clock to turn, cards to open, and the times of a segment to step through. -->
 <script setup lang="ts">
+import { mdiAccountMultipleOutline } from '@mdi/js';
 import { computed, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
+import type { Lesson, RoundSource, Settings, SmallGroup } from '../../../contract/index.ts';
 import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../../core/clock/index.ts';
 import { contrastOf } from '../../../core/activities/index.ts';
 import { isHourAlone } from '../../../core/items/index.ts';
 import { sentenceOfCards } from '../../../core/rounds/index.ts';
 import { readingOrder } from '../../../core/wording/index.ts';
+import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore, type Card } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import { usePlanWords } from '../../words/usePlanWords.ts';
@@ -17,24 +19,35 @@ import TimeCards from '../cards/TimeCards.vue';
 import UnhookedCard from '../cards/UnhookedCard.vue';
 import RoundReady from '../rounds/RoundReady.vue';
 
-const { settings, lesson, roundLesson, segmentIndex } = defineProps<{
+const { settings, lesson, roundLesson, segmentIndex, group } = defineProps<{
   settings: Settings;
   lesson: Lesson | undefined;
   /** The lesson a round can be taken from: today's on a plain board. */
   roundLesson: Lesson | undefined;
   segmentIndex: number;
+  /** The small group whose turn it is: what shows its reason, then its times. */
+  group?: SmallGroup | undefined;
 }>();
 /** `past`: behind the last time. */
-const emit = defineEmits<{ round: [source: RoundSource]; leave: []; past: []; snap: [minutes: Settings['snap']] }>();
+const emit = defineEmits<{
+  round: [source: RoundSource];
+  leave: [];
+  past: [];
+  snap: [minutes: Settings['snap']];
+  group: [];
+}>();
 const { t } = useI18n();
+const store = useClassroomStore();
 const stage = useStageStore();
 const words = useClockWords(() => settings);
 const plan = usePlanWords();
 const clock = useTemplateRef('clock');
 
 const segment = computed(() => lesson?.segments[segmentIndex]);
-const times = computed(() => segment.value?.times ?? []);
-const isRound = computed(() => segment.value?.kind === 'show-me');
+const times = computed(() =>
+  group === undefined ? (segment.value?.times ?? []) : [group.contrast[0], ...group.times],
+);
+const isRound = computed(() => group === undefined && segment.value?.kind === 'show-me');
 const isPair = computed(() => stage.lenses.includes('two-clocks') && !stage.free.angles);
 /**
  * What the hands show, on the way too: an open card never says anything else. Under covers only the hour matters, for how wide
@@ -50,12 +63,19 @@ const open = (card: Card): void => {
 };
 /** A turn of one hour takes this long, so that an eye can follow both hands; a longer way goes faster. */
 const TURN_MS = 1600;
+/** A small group begins with the two times that part right from wrong, side by side; its lens stays. */
+const showReason = (): void => {
+  if (group === undefined) return;
+  stage.lenses = stage.place === 0 ? [group.lens, 'two-clocks'] : [group.lens];
+  if (stage.place === 0) stage.second = group.contrast[1];
+};
 const goTo = (place: number): void => {
   const next = times.value[place];
   if (next === undefined) return;
   stage.place = place;
   cover();
   stage.second = contrastOf(next);
+  showReason();
   // Clockwise, as time goes.
   void clock.value?.turnTo(turnOnTo(stage.minutes, next), TURN_MS);
 };
@@ -64,13 +84,15 @@ const start = (): void => {
   stage.minutes = times.value[0] === undefined ? 0 : inSchoolDay(times.value[0]);
   stage.second = contrastOf(stage.time);
   cover();
+  showReason();
+  if (group !== undefined) return;
   // A lesson about the hour hand begins with that hand alone.
   const items = segment.value?.items ?? [];
   if (items.length > 0 && items.every(({ kind }) => isHourAlone(kind))) stage.lenses = ['hour-hand-alone'];
 };
 // Coming back from a demonstration, everything is where it was.
 watch(
-  () => `${lesson?.id} ${segmentIndex}`,
+  () => `${lesson?.id} ${segmentIndex} ${group?.checkId}`,
   (list) => {
     if (stage.started === list) return;
     stage.started = list;
@@ -93,6 +115,7 @@ const next = (): void => {
   const closed = cards.value.find((card) => !stage.opened.has(card));
   if (closed !== undefined) open(closed);
   else if (stage.place + 1 < times.value.length) goTo(stage.place + 1);
+  else if (group !== undefined) emit('leave');
   else if (segment.value !== undefined) emit('past');
 };
 const back = (): void => {
@@ -111,9 +134,13 @@ const say = computed(() => {
   const ask = stage.lenses.includes('hour-hand-alone') ? 'clock.ask.hour-hand' : 'clock.ask.read';
   return words.phrase(step ?? { key: ask, values: {} });
 });
+const title = computed(() => {
+  if (group !== undefined) return t('smallGroup.title');
+  return segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind);
+});
 const view = computed(() => ({
   mode: 'clock' as const,
-  title: segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind),
+  title: title.value,
   place: times.value.length > 0 ? { index: stage.place, count: times.value.length } : null,
   say: say.value,
 }));
@@ -125,7 +152,16 @@ const keys = {
   c: cover,
   u: stage.unhook,
   a: () => (stage.hasQuestions = !stage.hasQuestions),
+  j: () => toGroup(),
 };
+/** The small group has a key of its own, where there is one. */
+const hasGroup = computed(() => group === undefined && (store.classroom?.group ?? null) !== null);
+const toGroup = (): void => {
+  if (hasGroup.value) emit('group');
+};
+const extra = computed(() =>
+  hasGroup.value ? [{ key: 'group', icon: mdiAccountMultipleOutline, label: t('smallGroup.key'), act: toGroup }] : [],
+);
 const acts = { cover, 'to-twelve': toTwelve };
 const stones = computed(() =>
   times.value.length > 0
@@ -145,6 +181,8 @@ const stones = computed(() =>
     :lesson="roundLesson"
     :view="view"
     :keys="keys"
+    :extra="extra"
+    :data-group="group?.checkId"
     :acts="acts"
     :room="{ say, pair: true, questions: isPair || stage.free.angles || isRound ? undefined : stage.openParts.size }"
     :stones="stones"

@@ -1,0 +1,8 @@
+export {
+  GROUP_MINUTES,
+  GROUP_SIZE,
+  GROUP_TIMES,
+  smallGroup,
+  type SmallGroup,
+  type StoodAtCheck,
+} from './smallGroup.ts';
