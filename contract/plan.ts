@@ -10,9 +10,11 @@ import {
   SEGMENT_KINDS,
   SEGMENT_MINUTES,
   WEEKDAYS,
+  lessonMinutes,
   type PlanChange as CorePlanChange,
   type UnitChoices as CoreUnitChoices,
 } from '../core/planning/index.ts';
+import { timeOfItem } from '../core/items/index.ts';
 import { CHOICES } from '../core/conventions/index.ts';
 import { Item } from './item.ts';
 import { CalendarDay, SenderId, SkillName, Time } from './values.ts';
@@ -58,6 +60,7 @@ export const PlannedLesson = z.strictObject({
   skills: z.array(SkillName).max(10),
   segments: z.array(Segment).min(1).max(20),
   title: Title.min(1).optional(),
+  iCan: z.string().trim().min(1).max(160).optional(),
   outcome: z.enum(OUTCOMES).optional(),
 });
 
@@ -72,6 +75,37 @@ export const StoredPlan = z.strictObject({
   lessons: z.array(PlannedLesson.extend({ id: z.int() })).max(MOST_LESSONS),
 });
 
+/** What a lesson's parts say must fit together: one after another, tasks about the times beside them. */
+export const fitTogether = (
+  { segments }: { readonly segments: readonly Segment[] },
+  context: { addIssue: (issue: { code: 'custom'; path: (string | number)[]; message: string }) => void },
+): void => {
+  segments.forEach(({ startsAt, times, items }, at) => {
+    if (startsAt !== lessonMinutes(segments.slice(0, at)))
+      context.addIssue({
+        code: 'custom',
+        path: ['segments', at, 'startsAt'],
+        message: 'must be the minutes of the segments before it',
+      });
+    items.forEach((item, i) => {
+      const about = timeOfItem(item);
+      if (times.length > 0 && about !== undefined && about !== times[i])
+        context.addIssue({
+          code: 'custom',
+          path: ['segments', at, 'items', i],
+          message: 'must be about the time at the same place',
+        });
+    });
+  });
+};
+/** A lesson apart from its day: a copy, a template, one of a teacher's own. */
+export const LessonContent = PlannedLesson.omit({ kind: true, day: true, outcome: true }).superRefine(fitTogether);
+export type LessonContent = z.infer<typeof LessonContent>;
+/** A lesson kept for other classes. */
+export const Template = z.strictObject({ id: SenderId, lesson: LessonContent });
+export type Template = z.infer<typeof Template>;
+export const Templates = z.array(Template);
+
 const LessonId = z.int().positive();
 const At = z.int().min(0).max(19);
 /** Where the lesson is put in: after another one, or first. */
@@ -81,6 +115,7 @@ export const PlanChange = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('reschedule'), lessonId: LessonId, day: CalendarDay }),
   z.discriminatedUnion('what', [
     z.strictObject({ kind: z.literal('insert'), after: After, what: z.literal('blank') }),
+    z.strictObject({ kind: z.literal('insert'), after: After, what: z.literal('content'), lesson: LessonContent }),
     z.strictObject({
       kind: z.literal('insert'),
       after: After,
@@ -89,6 +124,7 @@ export const PlanChange = z.discriminatedUnion('kind', [
       rules: z.array(z.enum(WRONG_RULES)).max(10),
     }),
   ]),
+  z.strictObject({ kind: z.literal('rewrite'), lessonId: LessonId, lesson: LessonContent }),
   z.strictObject({ kind: z.literal('remove'), lessonId: LessonId }),
   z.strictObject({ kind: z.literal('skip'), day: CalendarDay, name: z.string().trim().max(80) }),
   z.strictObject({ kind: z.literal('unskip'), day: CalendarDay }),

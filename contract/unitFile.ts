@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { DayOff, PlannedLesson, UnitChoices } from './plan.ts';
-import { MOST_LESSONS, lessonMinutes } from '../core/planning/index.ts';
-import { timeOfItem } from '../core/items/index.ts';
+import { DayOff, PlannedLesson, UnitChoices, fitTogether } from './plan.ts';
+import { MOST_LESSONS } from '../core/planning/index.ts';
 
 /** What every unit file says of itself. Another version is another number. */
 export const UNIT_FILE = { format: 'hoppel-unit', version: 1 } as const;
@@ -19,25 +18,7 @@ export const UnitFile = z.strictObject({
   lessons: z
     .array(
       // What became of a lesson is its class's own.
-      PlannedLesson.omit({ outcome: true }).superRefine(({ segments }, context) => {
-        segments.forEach(({ startsAt, times, items }, at) => {
-          if (startsAt !== lessonMinutes(segments.slice(0, at)))
-            context.addIssue({
-              code: 'custom',
-              path: ['segments', at, 'startsAt'],
-              message: 'must be the minutes of the segments before it',
-            });
-          items.forEach((item, i) => {
-            const about = timeOfItem(item);
-            if (times.length > 0 && about !== undefined && about !== times[i])
-              context.addIssue({
-                code: 'custom',
-                path: ['segments', at, 'items', i],
-                message: 'must be about the time at the same place',
-              });
-          });
-        });
-      }),
+      PlannedLesson.omit({ outcome: true }).superRefine(fitTogether),
     )
     .min(1)
     .max(MOST_LESSONS)

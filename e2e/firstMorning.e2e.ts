@@ -108,3 +108,34 @@ describe('letting tablets in', () => {
     await soon(elsewhere).toBe('silent');
   });
 });
+
+describe('a teacher without a mouse', () => {
+  it('starts the lesson and comes to “Show me” within five Tabs, and has the keys where they were when she comes back', async () => {
+    await open('/welcome');
+    await page.tap('Look round in a made-up class');
+    await page.says('What we know');
+    for (const [link, at] of [
+      ['Start', /segment=0/],
+      ['Show me', /segment=3/],
+    ] as const) {
+      await open('/');
+      await page.says('What we know');
+      let tabs = 0;
+      while ((await focused()) !== link && tabs < 5) {
+        await page.press(Key.TAB);
+        tabs += 1;
+      }
+      expect([await focused(), tabs <= 5]).toEqual([link, true]);
+      // What has the keys can be seen.
+      const top = (): Promise<number> =>
+        page.driver.executeScript('return document.activeElement.getBoundingClientRect().top;');
+      await soon(async () => (await top()) >= 0).toBe(true);
+      await page.press(Key.ENTER);
+      await page.find('.board');
+      expect(await page.driver.getCurrentUrl()).toMatch(at);
+      await page.press(Key.ESCAPE);
+      await page.says('What we know');
+      await soon(focused).toBe(link);
+    }
+  });
+});

@@ -29,6 +29,8 @@ import { doorRoutes, stationRoutes } from './station/stationRoutes.ts';
 import { throughTheDoor } from './station/throughTheDoor.ts';
 import { createTabletRepository } from './tablets/tabletRepository.ts';
 import { tabletRoutes } from './tablets/tabletRoutes.ts';
+import { createTemplateRepository } from './templates/templateRepository.ts';
+import { templateRoutes } from './templates/templateRoutes.ts';
 import { webRoutes } from './web/webRoutes.ts';
 
 export interface AppParts {
@@ -121,7 +123,7 @@ export const createApp = ({
     res.set('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api/plan', express.json({ limit: FILE_LIMIT }));
+  app.use(['/api/plan', '/api/templates'], express.json({ limit: FILE_LIMIT }));
   app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
@@ -144,6 +146,7 @@ export const createApp = ({
   app.use('/api/day', dayRoutes(find));
   app.use('/api/plan', planRoutes(find));
   app.use('/api/board', boardRoutes(find));
+  app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));
   app.use('/api/lessons', deskRoutes(find));

@@ -10,8 +10,10 @@ import { createWords } from './messages/i18n.ts';
 import uk from './messages/en-GB/teacher.json';
 import us from './messages/en-US/teacher.json';
 import { router } from './router.ts';
+import { giveFocusBack } from './shell/focusBack.ts';
 import TeacherApp from './shell/TeacherApp.vue';
 
+giveFocusBack(router);
 installTokens(document.documentElement);
 createApp(TeacherApp)
   .use(createPinia())

@@ -56,6 +56,16 @@ export {
   type Plan,
   type PlanLesson,
 } from './changing/plan.ts';
+export {
+  PART_TASKS,
+  contentOfLesson,
+  draftOfLesson,
+  lessonOfDraft,
+  suitsPart,
+  type LessonContent,
+  type OwnLesson,
+  type OwnPart,
+} from './changing/ownLesson.ts';
 export { PLAN_REFUSALS, type PlanRefusal } from './changing/refusals.ts';
 export { TIME_REASONS, reasonsOf, type TimeReason } from './laying/reasons.ts';
 export { movedBetween, shiftLater, type Moved, type Wish } from './changing/replan.ts';

@@ -25,8 +25,8 @@ export const lessonTitle = (lesson: Pick<PlannedLesson, 'key' | 'title'>, conven
   lesson.title ?? words(`lessons.${lesson.key}.title`, conventions);
 
 /** What a child can say by the end of a lesson. */
-export const lessonICan = ({ key }: Pick<PlannedLesson, 'key'>, conventions: Conventions): string =>
-  words(`lessons.${key}.iCan`, conventions);
+export const lessonICan = ({ key, iCan }: Pick<PlannedLesson, 'key' | 'iCan'>, conventions: Conventions): string =>
+  iCan ?? words(`lessons.${key}.iCan`, conventions);
 
 /** The name of a kind of segment, and who does it: "each child". */
 export const segmentTitle = (kind: SegmentKind, conventions: Conventions): string =>

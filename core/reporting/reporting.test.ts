@@ -66,7 +66,7 @@ describe('the teacher’s word files', () => {
       'planChanges',
       PLAN_CHANGES.flatMap((kind) =>
         kind === 'insert'
-          ? ['insert-blank', 'insert-again']
+          ? ['insert-blank', 'insert-again', 'insert-content']
           : kind === 'outcome'
             ? ['outcome-held', 'outcome-left-out', 'outcome-none']
             : [kind],

@@ -53,6 +53,9 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     children: [],
     demonstration: null,
   };
+  const template = newId();
+  const [{ key, skills, segments } = { key: 'blank', skills: [], segments: [] }] = classroom.lessons;
+  const content = { key, skills, segments };
   return [
     get('/classroom'),
     post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bram'] }),
@@ -94,6 +97,9 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     remove('/tablets/stand-ins'),
     get('/remote'),
     post('/remote/join', { code: '000000' }),
+    get('/templates'),
+    post('/templates', { id: template, lesson: content }),
+    remove('/templates/:id', `/templates/${newId()}`),
     get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),

@@ -34,6 +34,7 @@ describe('the data file', () => {
       '0010_prompts.sql',
       '0011_first_morning.sql',
       '0012_small_groups.sql',
+      '0013_lesson_templates.sql',
     ]);
     again.close();
   });

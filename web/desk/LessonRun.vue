@@ -10,6 +10,7 @@ import { lessonMinutes } from '../../core/planning/index.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
+import { startOf } from './lessonRun.ts';
 import SegmentBlock from './SegmentBlock.vue';
 import TimesDialog from './TimesDialog.vue';
 
@@ -32,11 +33,9 @@ const marks = computed(() => Array.from({ length: marked.value + 1 }, (_, minute
 const off = computed(() => minutes.value - planned.value);
 const locked = computed(() => lesson.day < store.classroom!.today);
 const running = computed(() => board.openRound?.lessonId === lesson.id);
-const firstTimed = computed(() => lesson.segments.findIndex(({ times }) => times.length > 0));
 const open = (segment: number): Promise<unknown> =>
   router.push({ name: 'board', params: { number: lesson.number }, query: { segment } });
-const roundAt = computed(() => lesson.segments.findIndex(({ kind }) => kind === 'show-me'));
-const start = (): Promise<unknown> => open(Math.max(0, running.value ? roundAt.value : firstTimed.value));
+const start = (): Promise<unknown> => open(startOf(lesson, running.value));
 
 /** The segments with their places, in the order a drag has put them. */
 const rows = computed({

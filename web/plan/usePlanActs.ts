@@ -1,8 +1,27 @@
 import { computed } from 'vue';
-import type { Lesson } from '../../contract/index.ts';
-import { isHeld, refusalFor, type Outcome } from '../../core/planning/index.ts';
+import type { Lesson, LessonContent as SentContent } from '../../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import { seedFromText, seededRng } from '../../core/common/index.ts';
+import {
+  contentOfLesson,
+  groupsOf,
+  isHeld,
+  lessonOfDraft,
+  lessonsMet,
+  refusalFor,
+  type LessonContent,
+  type Outcome,
+  type OwnLesson,
+} from '../../core/planning/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
+
+/** A lesson's content as it is sent. */
+const sent = ({ skills, segments, ...rest }: LessonContent): SentContent => ({
+  ...rest,
+  skills: [...skills],
+  segments: segments.map((segment) => ({ ...segment, times: [...segment.times], items: [...segment.items] })),
+});
 
 /** What can be done with a lesson on the path, and doing it. */
 export const usePlanActs = (lesson: () => Lesson) => {
@@ -19,6 +38,11 @@ export const usePlanActs = (lesson: () => Lesson) => {
     const other = neighbour(steps);
     return !fixed.value && other !== undefined && !isFixed(other.id);
   };
+  /** What tasks are made of: the times met until a lesson. */
+  const making = (number: number) => ({
+    rng: seededRng(seedFromText(newId())),
+    met: groupsOf(lessonsMet(unit.value, number)),
+  });
   return {
     fixed,
     past,
@@ -44,6 +68,25 @@ export const usePlanActs = (lesson: () => Lesson) => {
     insert: (): Promise<void> => plan.change({ kind: 'insert', after: lesson().id, what: 'blank' }),
     insertAgain: (): Promise<void> =>
       plan.change({ kind: 'insert', after: lesson().id, what: 'again', skills: [...lesson().skills], rules: [] }),
+    /** A lesson that comes whole, behind this one. */
+    insertContent: (content: LessonContent): Promise<void> =>
+      plan.change({ kind: 'insert', what: 'content', after: lesson().id, lesson: sent(content) }),
+    insertCopy: (): Promise<void> =>
+      plan.change({ kind: 'insert', what: 'content', after: lesson().id, lesson: sent(contentOfLesson(lesson())) }),
+    /** A lesson of one's own behind this one. */
+    insertOwn: (own: OwnLesson): Promise<void> =>
+      plan.change({
+        kind: 'insert',
+        what: 'content',
+        after: lesson().id,
+        lesson: sent(lessonOfDraft(own, undefined, making(lesson().number))),
+      }),
+    rewrite: (own: OwnLesson): Promise<void> =>
+      plan.change({
+        kind: 'rewrite',
+        lessonId: lesson().id,
+        lesson: sent(lessonOfDraft(own, contentOfLesson(lesson()), making(lesson().number))),
+      }),
     skipDay: (name: string): Promise<void> => plan.change({ kind: 'skip', day: lesson().day, name }),
     remove: (): Promise<void> => plan.change({ kind: 'remove', lessonId: lesson().id }),
     rename: (title: string): Promise<void> => plan.change({ kind: 'title', lessonId: lesson().id, title }),

@@ -9,7 +9,9 @@ import {
 } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
+import { computed } from 'vue';
+import { useRoute, type RouteLocationRaw } from 'vue-router';
+import { roundOf, startOf } from '../desk/lessonRun.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useHelpStore } from '../stores/help.ts';
@@ -39,6 +41,18 @@ const newsAt = (place: string): string => {
   if (setAside > 0) return t('tablets.setAside.title', { count: setAside }, setAside);
   return tries > 0 ? t('tablets.tries', { count: tries }, tries) : '';
 };
+/** The lesson on the desk: it can be started before anything else is gone through. */
+const shown = computed(() => {
+  if (route.name !== 'desk' && route.name !== 'lesson') return undefined;
+  const number = Number(route.params['number']);
+  return store.classroom?.lessons.find((lesson) => lesson.number === number) ?? store.lesson;
+});
+const isRunning = computed(() => board.openRound !== undefined && board.openRound?.lessonId === shown.value?.id);
+const boardAt = (segment: number): RouteLocationRaw => ({
+  name: 'board',
+  params: { number: shown.value?.number },
+  query: { segment },
+});
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
@@ -48,7 +62,17 @@ const places = [
 </script>
 
 <template>
-  <a href="#screen" class="skip">{{ t('app.skip') }}</a>
+  <nav class="skips" :aria-label="t('app.skips')">
+    <a href="#screen" class="skip">{{ t('app.skip') }}</a>
+    <template v-if="shown">
+      <router-link :to="boardAt(startOf(shown, isRunning))" class="skip">{{
+        t(isRunning ? 'desk.resume' : 'desk.start')
+      }}</router-link>
+      <router-link v-if="roundOf(shown) !== -1" :to="boardAt(roundOf(shown))" class="skip">{{
+        t('app.toRound')
+      }}</router-link>
+    </template>
+  </nav>
   <header class="head">
     <svg class="hill" viewBox="0 0 1280 24" preserveAspectRatio="none" aria-hidden="true">
       <path d="M0 5C160 18 330 24 560 17S900 14 1040 13 1200 8 1280 3V25H0Z" />

@@ -29,7 +29,7 @@ export const usePlanWords = () => {
     longDay: (day: Day): string => d(date(day), 'long'),
     weekday: (day: Day): string => d(date(day), 'day'),
     title: (lesson: Pick<Lesson, 'key' | 'title'>): string => lessonTitle(lesson, now()),
-    iCan: (lesson: Pick<Lesson, 'key'>): string => lessonICan(lesson, now()),
+    iCan: (lesson: Pick<Lesson, 'key' | 'iCan'>): string => lessonICan(lesson, now()),
     segment: (kind: SegmentKind): string => segmentTitle(kind, now()),
     who: (kind: SegmentKind): string => segmentWho(kind, now()),
     text: (lessonKey: string, segment: Segment): string =>

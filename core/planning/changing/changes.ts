@@ -4,12 +4,13 @@ import { dayOffAt, isTeachingDay, type Day, type DayOff, type Weekday } from '..
 import { MOST_LESSONS } from '../laying/choices.ts';
 import { withException } from './exception.ts';
 import { lessonTemplate } from '../laying/ladder.ts';
-import { layLesson } from '../laying/layLesson.ts';
+import { layLesson, type LaidLesson } from '../laying/layLesson.ts';
 import type { Outcome } from '../laying/segment.ts';
 import { calendarOf, isFixed, isHeld, isPast, type Plan, type PlanLesson } from './plan.ts';
 import type { PlanRefusal } from './refusals.ts';
 import { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
-import { reordered, resized, swapped, withoutSegment, type Editing } from './segmentEdits.ts';
+import type { LessonContent } from './ownLesson.ts';
+import { reordered, resized, swapped, withSegments, withoutSegment, type Editing } from './segmentEdits.ts';
 import { layAgain, type Again } from './teachAgain.ts';
 
 /**
@@ -17,6 +18,7 @@ import { layAgain, type Again } from './teachAgain.ts';
  * - `move`: to another place of the path; the lessons between give it room and the days stay the same
  * - `reschedule`: to another day; lessons that are in the way come later
  * - `insert`: a lesson after another, `after` none for the first; later ones come later where they must
+ * - `rewrite`: another title, sentence, segments, times or tasks for a lesson that keeps its day
  * - `skip`, `unskip`: a day falls out, or does not after all
  * - `calendar`: other teaching days and days off
  * - `order`, `minutes`, `drop`: segments of a lesson in another order, one longer or shorter, one left out
@@ -29,6 +31,8 @@ export type PlanChange =
   | { readonly kind: 'reschedule'; readonly lessonId: number; readonly day: Day }
   | { readonly kind: 'insert'; readonly after: number | null; readonly what: 'blank' }
   | ({ readonly kind: 'insert'; readonly after: number | null; readonly what: 'again' } & Again)
+  | { readonly kind: 'insert'; readonly after: number | null; readonly what: 'content'; readonly lesson: LessonContent }
+  | { readonly kind: 'rewrite'; readonly lessonId: number; readonly lesson: LessonContent }
   | { readonly kind: 'remove'; readonly lessonId: number }
   | { readonly kind: 'skip'; readonly day: Day; readonly name: string }
   | { readonly kind: 'unskip'; readonly day: Day }
@@ -50,6 +54,7 @@ export const PLAN_CHANGES = [
   'move',
   'reschedule',
   'insert',
+  'rewrite',
   'remove',
   'skip',
   'unskip',
@@ -114,6 +119,10 @@ const moveLesson = (plan: Plan, at: number, to: number, free: (lesson: PlanLesso
   return { ...plan, lessons: order.map((lesson, i) => ({ ...lesson, day: lessons[i]!.day })) };
 };
 
+/** A lesson that came whole: one of a teacher's own, a copy, or one kept for other classes. */
+const laidOf = (lesson: LessonContent): LaidLesson =>
+  withSegments({ ...lesson, kind: 'lesson' as const }, lesson.segments);
+
 const inserted = (
   plan: Plan,
   change: Extract<PlanChange, { kind: 'insert' }>,
@@ -126,7 +135,12 @@ const inserted = (
   // What is past stays as it was: nothing comes before it.
   if (lessons.slice(at).some((lesson) => isFixed(lesson, context.today, context.taught))) return refuse('past');
   const laying = { rng, choices, before: lessons.slice(0, at).filter(({ outcome }) => outcome !== 'left-out') };
-  const laid = change.what === 'again' ? layAgain(change, laying) : layLesson(lessonTemplate('blank'), laying);
+  const laid =
+    change.what === 'again'
+      ? layAgain(change, laying)
+      : change.what === 'content'
+        ? laidOf(change.lesson)
+        : layLesson(lessonTemplate('blank'), laying);
   const fresh: PlanLesson = { ...laid, id: context.nextId, day: context.today };
   return rearranged({ ...plan, lessons: lessons.toSpliced(at, 0, fresh) }, context, fresh.id);
 };
@@ -220,6 +234,8 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
     case 'remove':
       if (plan.lessons.length === 1) return refuse('last-lesson');
       return { ...plan, lessons: plan.lessons.filter((_, i) => i !== at) };
+    case 'rewrite':
+      return edited({ ...lesson, title: undefined, iCan: undefined, ...laidOf(change.lesson) });
     case 'order':
       return edited(reordered(lesson, change.order));
     case 'minutes':

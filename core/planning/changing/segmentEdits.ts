@@ -22,7 +22,7 @@ export interface Editing<L extends PlannedLesson> {
 export const SEGMENT_MINUTES = { least: 1, most: 30 } as const;
 
 /** The lesson with other segments; it is a check as long as it has a ticket. */
-const withSegments = <L extends PlannedLesson>(lesson: L, segments: readonly Segment[]): L => ({
+export const withSegments = <L extends Omit<PlannedLesson, 'day'>>(lesson: L, segments: readonly Segment[]): L => ({
   ...lesson,
   kind: segments.some(({ kind }) => kind === 'ticket') ? 'check' : 'lesson',
   segments: oneAfterAnother(segments),

@@ -35,6 +35,8 @@ export interface PlannedLesson {
   readonly segments: readonly Segment[];
   /** The teacher's own title; without one, the title of the key. */
   readonly title?: string | undefined;
+  /** The teacher's own I-can sentence; without one, that of the key. */
+  readonly iCan?: string | undefined;
   readonly outcome?: Outcome | undefined;
 }
 
