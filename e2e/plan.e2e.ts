@@ -131,7 +131,7 @@ describe('the plan', () => {
     await page.tap('Move it');
     await kept('it is on Christmas', async () => (await days()).at(-1) === '2026-12-25');
     await open('/lessons/4', 'Round and round');
-    await menu('Put in a lesson after it');
+    await menu('Put in an empty lesson after it');
     await page.says('Lesson put in.');
     await kept('17 stones', async () => (await page.all('.path .stone')).length === 17);
     expect((await keys())[4]).toBe('blank');

@@ -3,7 +3,7 @@ import { Key } from 'selenium-webdriver';
 import type { Round } from '../contract/index.ts';
 import { v4 as newId } from 'uuid';
 import { showsTime } from '../core/items/index.ts';
-import { ROUND_TASKS, judgedPhrase, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
+import { ROUND_TASKS, judgedPhrase, revealSteps, showsClock, timeAsked, type RoundTask } from '../core/rounds/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 import { sentence } from '../core/wording/index.ts';
 import { expectNoFault } from './support/axe.ts';
@@ -102,7 +102,7 @@ describe('a round of every kind of task', () => {
       await page.find('.think');
       await next('show');
       await next('reveal');
-      if (task === 'choose-clock' || task === 'yet' || task === 'judge-clock') {
+      if (revealSteps(item) === 1) {
         await page.find('.one-answer .lid');
         await page.press(' ');
         await page.find('.one-answer .answer');
@@ -113,6 +113,9 @@ describe('a round of every kind of task', () => {
             ),
           );
           expect(right).toEqual(item.options.map((picture) => showsTime(picture, timeAsked(item))));
+        } else if (item.kind === 'set-hour-hand') {
+          expect(await page.text('.one-answer .answer')).toMatch(/hour hand/);
+          expect(await page.text('.one-answer strong')).toBe('3:00');
         } else if (item.kind === 'judge-clock') {
           const words = sentence(judgedPhrase(item.clock), DEFAULT_CONVENTIONS);
           await soon(() => page.text('.one-answer .answer')).toBe(words);

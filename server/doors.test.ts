@@ -36,6 +36,10 @@ describe('the doors', () => {
     await doors.change(false);
     expect([await asked('127.0.0.1'), await asked('127.0.0.2')]).toEqual(['here', 'ECONNREFUSED']);
   });
+  it('take one change after another, however fast they come', async () => {
+    await Promise.all([true, false, true, false, true].map((on) => doors.change(on)));
+    expect([doors.lan(), await asked('127.0.0.2')]).toEqual([true, 'here']);
+  });
   it('answer what is on its way through the old one', async () => {
     const answer = asked('127.0.0.1', '/slow');
     while (slow.length === 0) await new Promise((soon) => setTimeout(soon, 5));

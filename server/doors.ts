@@ -24,6 +24,9 @@ export const createDoors = (app: RequestListener) => {
   let bound = 0;
   let lan = false;
 
+  /** One change after another. */
+  let turn: Promise<unknown> = Promise.resolve();
+
   const open = async (port: number, toNetwork: boolean): Promise<void> => {
     const server = createServer(app);
     await listening(server, port, toNetwork ? EVERYWHERE : HERE);
@@ -43,24 +46,29 @@ export const createDoors = (app: RequestListener) => {
       }
     }
   };
+  const change = async (toNetwork: boolean): Promise<void> => {
+    if (toNetwork === lan) return;
+    const before = servers.at(-1);
+    // It lets nobody new in from now on; what is on its way is answered.
+    if (before !== undefined)
+      void drain(before, { cutOff: false }).then(() => (servers = servers.filter((one) => one !== before)));
+    try {
+      await openAgain(toNetwork);
+    } catch (error) {
+      await openAgain(lan);
+      throw error;
+    }
+  };
   return {
     /** @param port 0 for any that is free. @throws when it cannot listen there */
     open,
     port: (): number => bound,
     lan: (): boolean => lan,
     /** Lets the network in, or only this computer; who is in already stays. Where that fails it is as before. */
-    change: async (toNetwork: boolean): Promise<void> => {
-      if (toNetwork === lan) return;
-      const before = servers.at(-1);
-      // It lets nobody new in from now on; what is on its way is answered.
-      if (before !== undefined)
-        void drain(before, { cutOff: false }).then(() => (servers = servers.filter((one) => one !== before)));
-      try {
-        await openAgain(toNetwork);
-      } catch (error) {
-        await openAgain(lan);
-        throw error;
-      }
+    change: (toNetwork: boolean): Promise<void> => {
+      const next = turn.then(() => change(toNetwork));
+      turn = next.catch(() => undefined);
+      return next;
     },
     /** Nobody new comes in; what is on its way is answered. */
     end: async (): Promise<void> => {

@@ -44,7 +44,6 @@ const skill = (
 ): SkillData => ({ group, prerequisites, itemKinds, words, tags });
 
 const READ = kindsDoing('read');
-const HOUR_HAND = kindsDoing('hour-hand');
 const SET = kindsDoing('set');
 const MATCH = kindsDoing('match');
 const WRITE = kindsDoing('write');
@@ -56,8 +55,8 @@ export const SKILL_DATA: Readonly<Record<Skill, SkillData>> = {
   'how-long': skill('clock', [], ['how-long'], ['second', 'minute', 'hour'], ['england-1-order']),
   parts: skill('clock', [], ['name-part'], ['face', 'numbers', 'hour-hand', 'minute-hand']),
   clockwise: skill('clock', ['parts'], ['direction'], ['clockwise', 'morning', 'afternoon']),
-  'hour-hand-on': skill('clock', ['parts'], HOUR_HAND, ['hour-hand', 'clockwise']),
-  'hour-hand-between': skill('clock', ['hour-hand-on', 'clockwise'], HOUR_HAND, ['hour-hand', 'passed']),
+  'hour-hand-on': skill('clock', ['parts'], ['hour-hand'], ['hour-hand', 'clockwise']),
+  'hour-hand-between': skill('clock', ['hour-hand-on', 'clockwise'], ['hour-hand'], ['hour-hand', 'passed']),
   'oclock-read': skill('oclock', ['hour-hand-on'], READ, ['oclock', 'straight-up']),
   'oclock-set': skill('oclock', ['oclock-read'], SET, ['oclock', 'hour-hand', 'minute-hand', 'straight-up']),
   'oclock-match': skill('oclock', ['oclock-read'], MATCH, ['oclock', 'analog', 'digital']),
@@ -77,7 +76,13 @@ export const SKILL_DATA: Readonly<Record<Skill, SkillData>> = {
     ['draw'],
     ['half-past', 'hour-hand', 'passed'],
   ),
-  mixed: skill('mixed', ['oclock-read', 'half-past-read'], ['pair', ...ANY_READING], ['oclock', 'half-past']),
+  // The hour hand alone is put from digits: it waits until these are known.
+  mixed: skill(
+    'mixed',
+    ['oclock-read', 'half-past-read'],
+    ['pair', 'set-hour-hand', ...ANY_READING],
+    ['oclock', 'half-past'],
+  ),
   'other-faces': skill(
     'mixed',
     ['oclock-read'],

@@ -17,6 +17,10 @@ export const atBoard = (page: Page, url: string) => {
     /** Opens a tray by its key and gives one of its tiles. */
     tile: async (trayKey: string, tile: string) => {
       await page.press(trayKey);
+      await page.find('.board .tray');
+      // What the class does itself lies behind what it watches.
+      if ((await page.all(`.board [data-tile="${tile}"]`)).length === 0)
+        await (await page.find('[data-pill="show do"]')).click();
       return page.find(`.board [data-tile="${tile}"]`);
     },
     covered: async (): Promise<number> => (await page.all('.board .lid')).length,

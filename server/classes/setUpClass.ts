@@ -45,7 +45,8 @@ export const createClassSetUp = ({ db, classes, classrooms }: Parts) =>
     const id = classes.add(fresh.id, { name, demo, numberTime: NUMBER_TIME, thresholds, chime: CHIME });
     classes.open(id);
     const { settings, children, day } = classrooms.one(id);
-    if (before !== undefined) settings.save(before);
+    // Made-up children answer as the usual conventions have it, in the class's language.
+    if (before !== undefined) settings.save(demo ? { ...settings.one(), locale: before.locale } : before);
     children.add(fresh.children);
     const { locale } = before ?? DEFAULT_CONVENTIONS;
     day.save(

@@ -28,7 +28,10 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
 <template>
   <section class="decision">
     <p v-if="decided && !$slots['default']" class="quiet">{{ t('desk.decided') }}</p>
-    <h3>{{ t(`desk.decision.${decided ?? suggestion}`) }}</h3>
+    <h3>
+      {{ t(`desk.decision.${decided ?? suggestion}`) }}
+      <span v-if="decided && $slots['default']" class="quiet">{{ t('desk.decided') }}</span>
+    </h3>
     <p v-if="(!decided || decided === suggestion) && !$slots['default']">
       {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
     </p>
@@ -74,6 +77,11 @@ h3 {
     700 18px/23px 'Atkinson Hyperlegible Next',
     sans-serif;
   margin-bottom: 4px;
+}
+h3 .quiet {
+  float: right;
+  font-size: 14px;
+  font-weight: 400;
 }
 .set {
   margin-left: auto;

@@ -122,6 +122,8 @@ export const useStageStore = defineStore('stage', () => {
     wish.value = undefined;
   };
 
+  /** What of the things to show is laid out: what is watched, or what the class does itself. */
+  const showGroup = ref<'watch' | 'do'>('watch');
   /** What the dock of the board that is shown offers, by its names. */
   const dockLabels = shallowRef<readonly string[]>([]);
   /** What the board that is shown tells of itself. */
@@ -129,6 +131,7 @@ export const useStageStore = defineStore('stage', () => {
   /** What a remote wished last of the board that is shown. */
   const wish = shallowRef<RemoteWish>();
   return {
+    showGroup,
     dockLabels,
     minutes,
     second,

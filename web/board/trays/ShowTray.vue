@@ -31,6 +31,7 @@ import { useI18n } from 'vue-i18n';
 import { ACTIVITIES, type Show } from '../../../core/activities/index.ts';
 import { DEMONSTRATIONS } from '../../../core/demonstrations/index.ts';
 import { BOARD_TOOLS, useStageStore, type BoardTool } from '../../stores/stage.ts';
+import PillRow from '../tools/PillRow.vue';
 import TrayTiles from './TrayTiles.vue';
 
 type Tile = Show | BoardTool;
@@ -62,13 +63,23 @@ const ICONS: Record<Tile, string> = {
   'six-or-seven': mdiScaleBalance,
   'two-lengths': mdiTimerOutline,
 };
-const tiles = computed(() =>
-  [...BOARD_TOOLS, ...DEMONSTRATIONS, ...ACTIVITIES].map((id) => ({ id: id as Tile, name: t(`show.${id}`) })),
-);
+/** What plays while the class watches, and what it does itself: more than one tray can show at a time. */
+const GROUPS = ['watch', 'do'] as const;
+const OF_GROUP = { watch: DEMONSTRATIONS, do: [...BOARD_TOOLS, ...ACTIVITIES] } as const;
+const tiles = computed(() => OF_GROUP[stage.showGroup].map((id) => ({ id: id as Tile, name: t(`show.${id}`) })));
 </script>
 
 <template>
-  <TrayTiles :title="t('board.showTray')" :tiles="tiles" :columns="5" @choose="stage.beginShow">
+  <TrayTiles :title="t('board.showTray')" :tiles="tiles" :columns="4" @choose="stage.beginShow">
+    <template #head>
+      <PillRow
+        name="show"
+        :label="t('board.showTray')"
+        :choices="GROUPS.map((key) => ({ key, label: t(`board.showGroup.${key}`) }))"
+        :on="[stage.showGroup]"
+        @choose="(group) => (stage.showGroup = group)"
+      />
+    </template>
     <template #picture="{ tile }"><v-icon :icon="ICONS[tile.id]" class="picture" /></template>
   </TrayTiles>
 </template>

@@ -20,11 +20,12 @@ const {
   columns?: number;
 }>();
 const emit = defineEmits<{ choose: [id: T] }>();
-defineSlots<{ picture(props: { tile: Tile<T> }): unknown; default(): unknown }>();
+defineSlots<{ picture(props: { tile: Tile<T> }): unknown; head(): unknown; default(): unknown }>();
 </script>
 
 <template>
   <TrayBox :title="title">
+    <slot name="head" />
     <ul :style="{ '--columns': columns }">
       <li v-for="tile in tiles" :key="tile.id">
         <button
