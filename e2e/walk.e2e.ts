@@ -100,7 +100,7 @@ describe('a lesson from the desk to the record', () => {
   });
 
   step('opens the board from the desk; a mouse drags the minute hand past 12 and the hour follows 12:1', async () => {
-    await teacher.tap('Start');
+    await (await teacher.find('.run .start')).click();
     await teacher.until(
       'the board opens at the first times',
       async () => (await teacher.all('.board .geared')).length === 1,
@@ -297,7 +297,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.until('three covered cards', async () => (await teacher.all('.lid')).length === 3);
     await soon(() => drawnHands(teacher.driver, '.board')).toEqual({ hour: 270, minute: 0 });
     await teacher.press(Key.ESCAPE);
-    await teacher.tap('Go on with the round');
+    await (await teacher.find('.run .start')).click();
     await teacher.says(`${hourOf(times[1]!)} o’clock`);
     expect((await ofRound()).index).toBe(1);
   });

@@ -14,7 +14,7 @@ import { useClassroomStore } from '../../stores/classroom.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
-import CoverCard from '../cards/CoverCard.vue';
+import AnswerCover from '../cards/AnswerCover.vue';
 import JudgedClock from '../../clock/JudgedClock.vue';
 import { useGroupsMet } from '../tools/useGroupsMet.ts';
 import VoteCount from './VoteCount.vue';
@@ -117,10 +117,7 @@ const stones = computed(() => ({
         @change="(by) => vote(place, by)"
       />
     </div>
-    <CoverCard class="answer" tone="whole" :open="open" :label="t('board.openAnswer')" @open="open = true">
-      <template #cover><span class="mark">?</span></template>
-      <p class="said child-type">{{ answer }}</p>
-    </CoverCard>
+    <AnswerCover :said="answer" :open="open" @open="open = true" />
   </BoardFrame>
 </template>
 
@@ -165,22 +162,5 @@ const stones = computed(() => ({
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: calc(var(--u) * 16);
-}
-.answer {
-  flex: 1;
-  min-height: 0;
-}
-.said {
-  padding: 0 calc(var(--u) * 16);
-  font-size: calc(var(--u) * 40);
-  line-height: 1.2;
-  font-weight: 700;
-  text-wrap: balance;
-}
-.mark {
-  position: relative;
-  font-size: calc(var(--u) * 120);
-  font-weight: 700;
-  color: #fff;
 }
 </style>

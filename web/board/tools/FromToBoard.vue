@@ -12,7 +12,7 @@ import SmallClock from '../../clock/SmallClock.vue';
 import { useTurning } from '../../clock/useTurning.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
-import CoverCard from '../cards/CoverCard.vue';
+import AnswerCover from '../cards/AnswerCover.vue';
 import BoardFrame from '../stage/BoardFrame.vue';
 
 const { settings } = defineProps<{ settings: Settings }>();
@@ -125,10 +125,7 @@ const extra = computed(() => [{ key: 'play', icon: mdiPlay, label: t('fromTo.pla
             <path :d="sectorPath(share, 92)" />
           </svg>
         </div>
-        <CoverCard class="answer" tone="whole" :open="open" :label="t('board.openAnswer')" @open="open = true">
-          <template #cover><span class="mark">?</span></template>
-          <p class="said child-type">{{ said }}</p>
-        </CoverCard>
+        <AnswerCover :said="said" :open="open" @open="open = true" />
       </div>
     </div>
   </BoardFrame>
@@ -194,22 +191,5 @@ figcaption {
 }
 .turn path {
   fill: var(--minute-hand);
-}
-.answer {
-  flex: 1;
-  min-height: 0;
-}
-.said {
-  padding: 0 calc(var(--u) * 14);
-  font-size: calc(var(--u) * 38);
-  line-height: 1.2;
-  font-weight: 700;
-  text-wrap: balance;
-}
-.mark {
-  position: relative;
-  font-size: calc(var(--u) * 120);
-  font-weight: 700;
-  color: #fff;
 }
 </style>

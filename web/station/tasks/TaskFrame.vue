@@ -77,7 +77,7 @@ onMounted(
     <div class="left">
       <MyPicture :child="child" />
       <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
-      <EarButton :locale="settings.locale" :text="[ask, question, message].join(' ').trim()" />
+      <EarButton :locale="settings.locale" :text="[ask, question, message].filter((part) => part !== '').join(' ')" />
     </div>
 
     <div class="body">

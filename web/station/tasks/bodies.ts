@@ -10,7 +10,6 @@ import LongTask from './LongTask.vue';
 import OrderTask from './OrderTask.vue';
 import PairTask from './PairTask.vue';
 import PartTask from './PartTask.vue';
-import SetHourTask from './SetHourTask.vue';
 import SetTask from './SetTask.vue';
 import TilesTask from './TilesTask.vue';
 import TextsTask from './TextsTask.vue';
@@ -22,7 +21,7 @@ export const BODIES: Readonly<Record<ItemKind, Component>> = {
   'name-part': PartTask,
   direction: DirectionTask,
   'hour-hand': HourTask,
-  'set-hour-hand': SetHourTask,
+  'set-hour-hand': FreeTask,
   read: TilesTask,
   'choose-words': TextsTask,
   'write-digital': WriteTask,
