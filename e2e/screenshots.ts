@@ -6,7 +6,7 @@ import { HOW_LONG, UNITS, startingTime, type ItemKind } from '../core/items/inde
 import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
 import { startHoppel } from './support/hoppel.ts';
-import { dragByTouch, drawByTouch, onClock, onPage, sweep } from './support/page.ts';
+import { dragByTouch, onClock, onPage, sweep } from './support/page.ts';
 import { giveVoice, handSet, openStation, sitDown } from './support/station.ts';
 import { tourOf } from './support/tour.ts';
 
@@ -50,6 +50,7 @@ await onPage(phone).says('Once round');
 await picture('remote', phone);
 await phone.quit();
 await page.press(Key.ESCAPE, 'p');
+await (await page.find('[data-pill="show do"]')).click();
 await (await page.find('[data-tile="how-long"]')).click();
 for (const deed of ['clap', 'hop', 'sneeze', 'wash-hands', 'put-on-boots', 'bake-bread', 'long-walk'] as const) {
   if ((await page.all(`.pool [data-deed="${deed}"]`)).length === 0) continue;
@@ -62,6 +63,8 @@ await picture('sorting');
 const tool = async (name: string): Promise<void> => {
   await open('/board', '');
   await page.press('p');
+  await page.find('.board .tray');
+  if ((await page.all(`[data-tile="${name}"]`)).length === 0) await (await page.find('[data-pill="show do"]')).click();
   await (await page.find(`[data-tile="${name}"]`)).click();
 };
 await tool('day-and-night');
@@ -116,11 +119,6 @@ const task = async (kind: ItemKind, name: string, act: () => Promise<void>): Pro
   await picture(name, tablet);
 };
 await task('set', 'station-task', async () => undefined);
-await task('draw', 'station-draw', async () => {
-  const pad = await child.find('.draw');
-  await drawByTouch(child.driver, pad, 136, 52);
-  await drawByTouch(child.driver, pad, 181, 84);
-});
 await task('set-free', 'station-hint', async () => {
   await dragByTouch(child.driver, await child.find('.unhooked'), {
     from: { degrees: (startingTime(timeOf(4, 30)) % 60) * 6, reach: 82 },
@@ -170,3 +168,12 @@ await page.says('Lay it out');
 await picture('unit');
 await browser.quit();
 await hoppel.remove();
+
+// The first start, before there is a class.
+const newOne = await startHoppel({ demo: false });
+const first = await startBrowser({ motion: true });
+await first.driver.get(newOne.url);
+await onPage(first).says('Look round');
+await picture('first-morning', first);
+await first.quit();
+await newOne.remove();

@@ -63,7 +63,7 @@ const make = async (): Promise<void> => {
       <BrandMark />
       <h1 class="title-page">{{ t('welcome.first') }}</h1>
       <div class="picture" aria-hidden="true">
-        <SmallClock :time="SHOWN" :px="190" size="full" label="" />
+        <SmallClock :time="SHOWN" :px="150" size="full" label="" />
         <StoneRow :count="6" :index="3" label="" class="stones" />
       </div>
       <ul>
@@ -118,6 +118,7 @@ form > :first-child,
 .about {
   width: min(520px, 100%);
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   justify-items: start;
 }
@@ -125,7 +126,7 @@ form > :first-child,
   width: 100%;
   display: flex;
   align-items: center;
-  gap: 28px;
+  gap: 20px;
 }
 .stones {
   flex: 1;
