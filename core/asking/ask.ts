@@ -102,3 +102,10 @@ export const askPhrase = (item: Item, conventions: Conventions, wished: Prompt =
       return ask(item.kind);
   }
 };
+
+/**
+ * What is asked, as it is heard: a time is named in words, however it is written. Digits read aloud would say the words that are asked
+ * for: there they are only seen.
+ */
+export const heardPhrase = (item: Item, conventions: Conventions): Phrase =>
+  item.kind === 'digits-to-words' ? ask('digits-seen') : askPhrase(item, conventions);

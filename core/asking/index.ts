@@ -1,4 +1,4 @@
-export { PROMPTS, askPhrase, isSeveral, partName, promptFor, timeNamed, type Prompt } from './ask.ts';
+export { PROMPTS, askPhrase, heardPhrase, isSeveral, partName, promptFor, timeNamed, type Prompt } from './ask.ts';
 export { helpFor, type Help, type Light } from './help.ts';
 export { sameAnswerKey } from './sameAnswer.ts';
 export { tilesIn, tilesOf, tilesTogether, timeWords } from './tiles.ts';

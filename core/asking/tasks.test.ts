@@ -11,6 +11,7 @@ import { DEFAULT_CONVENTIONS, CHOICES, type Conventions } from '../conventions/i
 import {
   PROMPTS,
   askPhrase,
+  heardPhrase,
   helpFor,
   judgementAt,
   regionOf,
@@ -63,6 +64,14 @@ describe('a time that is asked for', () => {
       for (const prompt of ['words', 'digits', 'both'] as const) expect(said(item, usual, prompt)).toBe(words);
     },
   );
+  it('is never heard where hearing it would be the answer: digits are only seen', () => {
+    for (const kind of ITEM_KINDS) {
+      const item = makeItem(kind, seededRng(9));
+      const heard = sentence(heardPhrase(item, usual), usual);
+      if (kind === 'digits-to-words') expect(heard).not.toMatch(/\d/);
+      else expect(heard).toBe(said(item));
+    }
+  });
   it('changes nothing where the clock itself is the question', () => {
     const rng = seededRng(9);
     for (const kind of ITEM_KINDS) {

@@ -49,6 +49,11 @@ describe('a small group', () => {
     expect(smallGroup(seededRng(3), 'half-past-read', [stood(1, 'beginning', 'coming-hour')])).toMatchObject(
       RULE_HELP['coming-hour'],
     ));
+  it('reads the hour of one hand where the class has met no other', () =>
+    expect(smallGroup(seededRng(3), 'hour-hand-between', [stood(1, 'beginning', 'coming-hour')])).toMatchObject({
+      task: 'hour-hand',
+      lens: 'hours-room',
+    }));
   it('is none where everybody is secure', () =>
     expect(smallGroup(seededRng(1), 'oclock-read', [stood(1, 'secure'), stood(2, 'not-seen')])).toBeUndefined());
   it('exists for any class, skill and reasons: at most six children, six different times, a task that can be handed out', () =>

@@ -63,8 +63,8 @@ const commonest = (stood: readonly StoodAtCheck[]): WrongRule | undefined => {
 
 /** Would following the rule look another way than knowing, at this time? Where nothing else tells, by what is read. */
 const tells = (rule: WrongRule, time: DialTime, task: ItemKind): boolean => {
-  const kinds = task === 'draw' || task === 'set' || task === 'write-digital' ? [task] : (['read'] as const);
-  return kinds.some((kind) => !isInvisible(rule, { kind, shown: time }));
+  const kind = task === 'draw' || task === 'set' || task === 'write-digital' || task === 'hour-hand' ? task : 'read';
+  return !isInvisible(rule, { kind, shown: time });
 };
 
 /**

@@ -89,7 +89,7 @@ const USUAL = {
 export const KINDS = {
   'name-part': { ...USUAL, answers: ['part'], doing: 'name-parts', timed: false },
   direction: { ...USUAL, answers: ['direction'], doing: 'direction', timed: false },
-  'hour-hand': { ...USUAL, answers: ['hour'], doing: 'hour-hand', round: 'read' },
+  'hour-hand': { ...USUAL, answers: ['hour'], doing: 'hour-hand', round: 'read', handedOut: true },
   'set-hour-hand': {
     ...USUAL,
     answers: ['hour-angle'],

@@ -5,7 +5,7 @@ import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
-import { askPhrase, type Light, type Prompt } from '../../../core/asking/index.ts';
+import { askPhrase, heardPhrase, type Light, type Prompt } from '../../../core/asking/index.ts';
 import StoneRow from '../../look/StoneRow.vue';
 import { useClockWords } from '../../words/useClockWords.ts';
 import EarButton from '../EarButton.vue';
@@ -56,6 +56,7 @@ const frame = useTemplateRef('frame');
 const open = computed(() => status === 'open' || status === 'hint');
 /** What is heard names the time in words, however it is written. */
 const ask = computed(() => words.phrase(askPhrase(item, settings)));
+const heard = computed(() => words.phrase(heardPhrase(item, settings)));
 const written = computed(() => words.phrase(askPhrase(item, settings, prompt)));
 const isReady = computed(() => canHandIn(item, answer.value));
 const done = (): void => {
@@ -77,7 +78,7 @@ onMounted(
     <div class="left">
       <MyPicture :child="child" />
       <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
-      <EarButton :locale="settings.locale" :text="[ask, question, message].filter((part) => part !== '').join(' ')" />
+      <EarButton :locale="settings.locale" :text="[heard, question, message].filter((part) => part !== '').join(' ')" />
     </div>
 
     <div class="body">
