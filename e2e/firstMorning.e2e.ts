@@ -1,5 +1,5 @@
 import { request } from 'node:http';
-import { describe, expect, it } from '@jest/globals';
+import { beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import { expectNoFault } from './support/axe.ts';
 import { soon } from './support/soon.ts';
@@ -45,7 +45,10 @@ describe('the first morning', () => {
 
 describe('help', () => {
   it.each([
+    ['/', 'The lesson'],
     ['/class', 'The class'],
+    ['/class/1', 'One child'],
+    ['/remote', 'Remote'],
     ['/tablets', 'Tablets'],
     ['/settings', 'Conventions'],
     ['/settings/class', 'The children'],
@@ -110,10 +113,29 @@ describe('letting tablets in', () => {
 });
 
 describe('a teacher without a mouse', () => {
-  it('starts the lesson and comes to “Show me” within five Tabs, and has the keys where they were when she comes back', async () => {
+  beforeAll(async () => {
     await open('/welcome');
     await page.tap('Look round in a made-up class');
     await page.says('What we know');
+  });
+  it('has the keys on the menu again when a window that it opened is closed', async () => {
+    for (const [item, window] of [
+      ['Change what is in it', 'What is in the lesson'],
+      ['A kept lesson after it', 'Lessons kept for other classes'],
+      ['Call it something else', 'A title of your own'],
+    ] as const) {
+      await open('/lessons/9');
+      const menu = await page.find('.lesson-menu button');
+      await page.driver.executeScript('arguments[0].focus()', menu);
+      const name = await focused();
+      await page.press(Key.ENTER);
+      await page.tap(item);
+      await page.says(window);
+      await page.press(Key.ESCAPE);
+      await soon(focused).toBe(name);
+    }
+  });
+  it('starts the lesson and comes to “Show me” within five Tabs, and has the keys where they were when she comes back', async () => {
     for (const [link, at] of [
       ['Start', /segment=0/],
       ['Show me', /segment=3/],

@@ -7,7 +7,7 @@ import { ROOT } from './ensure.mjs';
 /** Journeys that walk through an area of the interface; one that changed is walked itself. */
 const JOURNEYS = {
   'web/board/wall/': ['drawnWall'],
-  'web/board/': ['boardClock', 'boardTools', 'lenses', 'demonstrations', 'sorting', 'roundTypes'],
+  'web/board/': ['boardClock', 'boardTools', 'lenses', 'demonstrations', 'sorting', 'roundTypes', 'roundRun'],
   'web/clock/': ['boardClock', 'stationTasks'],
   'web/class/': ['afterCheck'],
   'web/children/': ['plan'],

@@ -8,6 +8,7 @@ const LONGEST = [
   'places.e2e.ts',
   'walk.e2e.ts',
   'roundTypes.e2e.ts',
+  'roundRun.e2e.ts',
   'stationOffline.e2e.ts',
   'plan.e2e.ts',
   'demonstrations.e2e.ts',

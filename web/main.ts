@@ -10,10 +10,11 @@ import { createWords } from './messages/i18n.ts';
 import uk from './messages/en-GB/teacher.json';
 import us from './messages/en-US/teacher.json';
 import { router } from './router.ts';
-import { giveFocusBack } from './shell/focusBack.ts';
+import { giveFocusBack, watchFocus } from './shell/focusBack.ts';
 import TeacherApp from './shell/TeacherApp.vue';
 
 giveFocusBack(router);
+watchFocus();
 installTokens(document.documentElement);
 createApp(TeacherApp)
   .use(createPinia())

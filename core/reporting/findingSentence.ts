@@ -23,8 +23,9 @@ const findingPhrase = (finding: Finding, conventions: SpeakingConventions): Phra
     case 'drawing':
       return phrase(`drawing.${finding.problem}`);
     case 'choice':
-      return phrase(finding.wronglyTaken > 0 ? 'wronglyTaken' : 'leftOut', {
-        leftOut: finding.leftOut,
+      if (finding.wronglyTaken === 0)
+        return phrase(finding.leftOut === 1 ? 'leftOutOne' : 'leftOut', { leftOut: finding.leftOut });
+      return phrase(finding.wronglyTaken === 1 ? 'wronglyTakenOne' : 'wronglyTaken', {
         wronglyTaken: finding.wronglyTaken,
       });
   }

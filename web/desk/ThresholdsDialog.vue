@@ -2,11 +2,13 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFocusBack } from '../shell/focusBack.ts';
 import type { Thresholds } from '../../contract/index.ts';
 
 const { thresholds } = defineProps<{ thresholds: Thresholds }>();
 const emit = defineEmits<{ keep: [thresholds: Thresholds]; close: [] }>();
 const { t } = useI18n();
+useFocusBack();
 const goOn = ref(thresholds.goOn);
 const withGroup = ref(thresholds.withGroup);
 const set = (which: 'goOn' | 'withGroup', value: number): void => {

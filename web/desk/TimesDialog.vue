@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFocusBack } from '../shell/focusBack.ts';
 import type { Lesson } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { onlyHandOf } from '../../core/items/index.ts';
@@ -17,6 +18,7 @@ import { usePlanWords } from '../words/usePlanWords.ts';
 const { lesson, at, locked } = defineProps<{ lesson: Lesson; at: number; locked: boolean }>();
 const emit = defineEmits<{ close: [] }>();
 const { t } = useI18n();
+useFocusBack();
 const store = useClassroomStore();
 const plan = usePlanStore();
 const clock = useClockWords(() => store.classroom!.settings);

@@ -2,11 +2,12 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { useEventListener } from '@vueuse/core';
-import { computed, nextTick } from 'vue';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { LENSES } from '../../core/face/index.ts';
 import { LENS_KEYS } from '../board/lenses/lensKeys.ts';
+import { useFocusBack } from '../shell/focusBack.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useHelpStore } from '../stores/help.ts';
 import { useStageStore } from '../stores/stage.ts';
@@ -21,16 +22,12 @@ const help = useHelpStore();
 const words = useClockWords(() => store.classroom!.settings);
 const screen = computed(() => (isHelped(route.name) ? route.name : undefined));
 
-/** Where the keys were when it was opened. */
-let before: HTMLElement | undefined;
-const open = (): void => {
-  before = document.activeElement instanceof HTMLElement ? document.activeElement : undefined;
-  help.isOpen = true;
-};
-const closed = async (): Promise<void> => {
-  await nextTick();
-  before?.focus();
-};
+const { remember, giveBack } = useFocusBack();
+watch(
+  () => help.isOpen,
+  (isOpen) => isOpen && remember(),
+  { flush: 'sync' },
+);
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (!['?', 'F1'].includes(event.key) || event.ctrlKey || event.metaKey || screen.value === undefined) return;
   const at = event.target as Element;
@@ -38,7 +35,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (at.closest('[role="dialog"]') !== null) return;
   if (event.key === '?' && at.closest('input, textarea, select') !== null) return;
   event.preventDefault();
-  open();
+  help.isOpen = true;
 });
 const isBoard = computed(() => screen.value === 'board');
 const rows = computed(() =>
@@ -62,7 +59,7 @@ const lenses = computed(() =>
     :aria-label="t(`help.screens.${screen}.title`)"
     max-width="640"
     scrollable
-    @after-leave="closed"
+    @after-leave="giveBack"
   >
     <section class="sheet help" data-help>
       <header>

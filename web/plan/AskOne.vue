@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFocusBack } from '../shell/focusBack.ts';
 
 const {
   title,
@@ -12,6 +13,7 @@ const {
 } = defineProps<{ title: string; label: string; start: string; done: string; type?: 'text' | 'date' }>();
 const emit = defineEmits<{ answer: [text: string]; cancel: [] }>();
 const { t } = useI18n();
+useFocusBack();
 const text = ref(start);
 </script>
 

@@ -3,6 +3,7 @@
 import { mdiTrashCanOutline } from '@mdi/js';
 import { ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFocusBack } from '../shell/focusBack.ts';
 import { Templates, type Template } from '../../contract/index.ts';
 import { lessonMinutes } from '../../core/planning/index.ts';
 import { get, remove } from '../api/client.ts';
@@ -11,6 +12,7 @@ import { problemKey } from '../words/problemWords.ts';
 
 const emit = defineEmits<{ take: [lesson: Template['lesson']]; cancel: [] }>();
 const { t } = useI18n();
+useFocusBack();
 const words = usePlanWords();
 const kept = shallowRef<readonly Template[]>();
 const problem = ref<string>();

@@ -3,6 +3,7 @@
 import { mdiArrowDown, mdiArrowUp, mdiClose, mdiPlus, mdiTrashCanOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useFocusBack } from '../shell/focusBack.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import {
   PART_TASKS,
@@ -28,6 +29,7 @@ const { start, title, done, usual } = defineProps<{
 }>();
 const emit = defineEmits<{ answer: [lesson: OwnLesson]; cancel: [] }>();
 const { t } = useI18n();
+useFocusBack();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 const words = usePlanWords();

@@ -1,3 +1,4 @@
+import { nextTick, onUnmounted } from 'vue';
 import type { Router } from 'vue-router';
 
 /** Where something stands in the page: its place among its siblings, from the body down. */
@@ -34,4 +35,32 @@ export const giveFocusBack = (router: Router): void => {
     };
     requestAnimationFrame(look);
   });
+};
+
+/** What had the keys last outside of windows and menus, which go away. */
+let outside: HTMLElement | undefined;
+/** Looks where the keys go, for windows that are opened from a menu. */
+export const watchFocus = (): void =>
+  document.addEventListener('focusin', ({ target }) => {
+    if (target instanceof HTMLElement && target.closest('.v-overlay') === null) outside = target;
+  });
+
+/** A window gives the keys back to where they were before it, once it is closed. */
+export const useFocusBack = () => {
+  const now = (): HTMLElement | undefined => {
+    const at = document.activeElement;
+    if (!(at instanceof HTMLElement) || at === document.body) return undefined;
+    return at.closest('.v-overlay') === null ? at : outside;
+  };
+  let before = now();
+  const giveBack = async (): Promise<void> => {
+    await nextTick();
+    if (document.activeElement === document.body && before?.isConnected === true) before.focus({ preventScroll: true });
+  };
+  onUnmounted(giveBack);
+  return {
+    /** For a window that is always there: it is opened now. */
+    remember: (): void => void (before = now()),
+    giveBack,
+  };
 };

@@ -138,7 +138,7 @@ const { picked, isFull, pick, pickAll, ringed, beside } = usePickedTimes(() => r
 }
 .tasks {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(54px, auto));
+  grid-template-columns: repeat(5, minmax(0, 1fr));
   gap: 2px;
 }
 .tasks button {

@@ -81,7 +81,9 @@ const words2 = computed(() => (item.kind === 'name-part' ? partName(item.part, s
         >{{ shown.separator }}<span class="of-minute">{{ shown.minutes }}</span
         ><span v-if="item.kind === 'yet'">?</span></strong
       >
-      <span v-if="prompt !== 'digits'" class="said" aria-hidden="true">{{ words.said(asked) }}</span>
+      <span v-if="prompt !== 'digits'" class="said" :class="{ large: prompt === 'words' }" aria-hidden="true">{{
+        words.said(asked)
+      }}</span>
     </template>
     <span v-else class="said" :class="{ large: item.kind === 'name-part' }" aria-hidden="true">{{ words2 }}</span>
   </div>

@@ -60,7 +60,11 @@ defineExpose({ undo: tiles.undo });
   opacity: 0.35;
 }
 .digits {
-  font-size: calc(var(--type) * 1.3);
+  padding: 0.18em 0.3em;
+  border-radius: 0.2em;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: min(10cqw, 10cqh);
 }
 /* All in a row where there is more width than height. */
 @container (min-aspect-ratio: 1.5) {
