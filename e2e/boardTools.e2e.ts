@@ -11,6 +11,7 @@ import type { Form } from '../core/items/index.ts';
 import { say, sentence } from '../core/wording/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { atBoard } from './support/board.ts';
+import { startHoppel } from './support/hoppel.ts';
 import { onClock, tapByTouch } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
@@ -221,6 +222,33 @@ describe('a plain board', () => {
     expect(entries.map(({ item }) => timeAsked(item))).toEqual([...oclocks, timeOf(9, 50)]);
     await page.press('e');
     await soon(() => page.attribute('.board', 'data-phase')).toBe('done');
+  });
+  it('has a surprise, and on a check’s day the ticket', async () => {
+    const CHECK = '2026-11-26';
+    const other = await startHoppel({ today: CHECK });
+    try {
+      const state = async <T>(path: string): Promise<T> =>
+        (await fetch(`${other.url}/api${path}`)).json() as Promise<T>;
+      const begun = async (): Promise<Round> => (await state<{ round: Round }>('/board')).round;
+      await page.driver.get(`${other.url}/board`);
+      await page.find('.board .geared');
+      await page.press('g');
+      await page.tap('Surprise');
+      await soon(() => page.attribute('.board', 'data-phase')).toBe('ask');
+      expect((await begun()).entries).toHaveLength(6);
+      await page.press('e');
+      await soon(() => page.attribute('.board', 'data-phase')).toBe('done');
+      await page.driver.get(`${other.url}/board`);
+      await page.find('.board .geared');
+      await page.press('g');
+      await page.tap('Ticket');
+      await soon(() => page.attribute('.board', 'data-phase')).toBe('ask');
+      const { lessons: unit } = await state<{ lessons: Lesson[] }>('/classroom');
+      const ticket = unit.find(({ day }) => day === CHECK)!.segments.find(({ kind }) => kind === 'ticket')!;
+      expect((await begun()).entries.map(({ item }) => item)).toEqual(ticket.items);
+    } finally {
+      await other.remove();
+    }
   });
 });
 

@@ -159,7 +159,7 @@ const said = ({ what: kind, count }: HandedSet): string =>
         </button>
       </li>
     </ul>
-    <v-btn color="primary" block :height="52" :disabled="busy || !isReady" @click="hand">{{
+    <v-btn color="primary" block :height="52" class="do" :disabled="busy || !isReady" @click="hand">{{
       what === 'group' ? t('smallGroup.hand') : t('tablets.hand', { count: chosen.size }, chosen.size)
     }}</v-btn>
     <ul v-if="sets.length > 0" class="sets">
@@ -185,6 +185,12 @@ section {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
+}
+/* Whatever is chosen above, it stays in sight. */
+.do {
+  position: sticky;
+  bottom: 12px;
+  z-index: 1;
 }
 .choice {
   min-height: 48px;
