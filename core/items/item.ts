@@ -46,12 +46,7 @@ export type ClockPart = (typeof CLOCK_PARTS)[number];
 export type Item =
   | { readonly kind: 'name-part'; readonly part: ClockPart }
   | { readonly kind: 'direction' }
-  | {
-      readonly kind: 'hour-hand' | 'read' | 'write-digital' | 'write-words' | 'set' | 'set-free' | 'draw';
-      readonly shown: DialTime;
-    }
-  | { readonly kind: 'set-hour-hand'; readonly shown: DialTime }
-  | { readonly kind: 'words-to-digits'; readonly shown: DialTime }
+  | TimeAlone[keyof TimeAlone]
   | { readonly kind: 'choose-words'; readonly shown: DialTime; readonly options: readonly DialTime[] }
   | { readonly kind: 'digits-to-words'; readonly shown: DialTime; readonly options: readonly DialTime[] }
   | { readonly kind: 'which-of'; readonly shown: DialTime; readonly options: readonly ClockOption[] }
@@ -68,8 +63,21 @@ export type Item =
   | { readonly kind: 'mend-clock'; readonly clock: ClockPicture; readonly shown: DialTime }
   | { readonly kind: 'how-long'; readonly deed: Deed }
   | { readonly kind: 'day-order'; readonly events: readonly DayEvent[] };
+/** Tasks that nothing but their time belongs to. */
+type TimeAlone = {
+  [K in
+    | 'hour-hand'
+    | 'set-hour-hand'
+    | 'read'
+    | 'write-digital'
+    | 'write-words'
+    | 'words-to-digits'
+    | 'set'
+    | 'set-free'
+    | 'draw']: { readonly kind: K; readonly shown: DialTime };
+};
 /** The items of one kind. */
-export type ItemOf<K extends ItemKind> = Extract<Item, { readonly kind: K }>;
+export type ItemOf<K extends ItemKind> = K extends ItemKind ? Extract<Item, { readonly kind: K }> : never;
 
 /** A hand as it was drawn: degrees clockwise from 12, and how far it reaches from the middle in face units. */
 export interface DrawnHand {

@@ -1,0 +1,130 @@
+import {
+  HALF_SIZE,
+  MINUTE_NUMBERS,
+  RIM_RADIUS,
+  hasTicks,
+  minuteNumberPlaces,
+  numeralMeasures,
+  numeralPlaces,
+  outlinePath,
+  outlineRadius,
+  pointAt,
+  ticks,
+  type NumeralStyle,
+} from '../../face/index.ts';
+import type { Mark, PagePoint } from '../page/mark.ts';
+import { CAP_HEIGHT } from '../page/type.ts';
+import type { ClockLook } from './look.ts';
+
+/** Millimetres: the ring of every face, and the marks of its minutes and of its hours. */
+const RING = 0.5;
+const TICK = { minute: 0.2, hour: 0.4 } as const;
+/** A face smaller than this has twelve marks only: sixty would run together on an office printer. */
+const SMALL_FACE = 12;
+
+/**
+ * The empty middle of a face that is drawn on, as shares of the radius: numerals are centred at 0.84, marks stand outside 0.94, and
+ * nothing is printed inside 0.74 but a dot, so that all that is found there is pencil.
+ */
+export const DRAWN_ON = { numerals: 0.84, ticks: 0.94, empty: 0.74 } as const;
+/** Height of its numerals, face units: as high as fits between 0.74 and 0.94 beside each other at the ten. */
+const DRAWN_ON_SIZE: Readonly<Record<'roman' | 'digits', number>> = { roman: 9, digits: 16 };
+/** Diameter of the dot in the middle, millimetres. */
+export const MIDDLE_DOT = 1.4;
+
+const round = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** Lines from point to point as one path, so that a face is a few marks and not seventy. */
+const linesPath = (lines: readonly { readonly from: PagePoint; readonly to: PagePoint }[]): string =>
+  lines.map(({ from, to }) => `M${round(from.x)} ${round(from.y)}L${round(to.x)} ${round(to.y)}`).join('');
+
+interface FaceWishes {
+  readonly at: PagePoint;
+  /** Half of its height, millimetres. */
+  readonly radius: number;
+  readonly look: ClockLook;
+  readonly drawnOn: boolean;
+  /** What stands at the twelve places instead, from 12 on, clockwise; 0 for nothing. */
+  readonly written?: readonly number[] | undefined;
+}
+
+const tickMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {
+  if (!hasTicks(look.numerals) && written === undefined) return [];
+  const isSmall = radius < SMALL_FACE;
+  const unit = radius / RIM_RADIUS;
+  const all = ticks('full', look.outline).map(({ angle, atHour, ...line }) => {
+    if (!drawnOn) return { atHour, ...line };
+    const rim = outlineRadius(look.outline, angle);
+    return { atHour, from: pointAt(angle, rim * 0.985), to: pointAt(angle, rim * (atHour ? DRAWN_ON.ticks : 0.955)) };
+  });
+  return ([false, true] as const)
+    .filter((atHour) => atHour || !isSmall)
+    .map((atHour) => ({
+      kind: 'path',
+      d: linesPath(all.filter((tick) => tick.atHour === atHour)),
+      at,
+      unit,
+      line: { ink: 'ink', width: TICK[atHour ? 'hour' : 'minute'] },
+    }));
+};
+
+const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {
+  const unit = radius / RIM_RADIUS;
+  const style: NumeralStyle = written === undefined ? look.numerals : 'all';
+  const { radius: usual, size: usualSize } = numeralMeasures(style);
+  const size = drawnOn ? DRAWN_ON_SIZE[style === 'roman' ? 'roman' : 'digits'] : usualSize;
+  return numeralPlaces(style, look.outline, drawnOn ? DRAWN_ON.numerals * 100 : usual)
+    .map((place) => ({ ...place, text: written === undefined ? place.text : String(written[place.numeral % 12] || '') }))
+    .filter(({ text }) => text !== '')
+    .map(({ text, x, y }) => ({
+      kind: 'text',
+      text,
+      at: { x: at.x + x * unit, y: at.y + (y + (CAP_HEIGHT * size) / 2) * unit },
+      size: size * unit,
+      weight: 'bold',
+      anchor: 'middle',
+      ink: 'ink',
+      as: 'part-of-drawing',
+    }));
+};
+
+const minuteMarks = ({ at, radius, look }: FaceWishes): Mark[] => {
+  if (!look.minuteNumbers) return [];
+  const unit = radius / RIM_RADIUS;
+  const { size } = MINUTE_NUMBERS;
+  return minuteNumberPlaces(look.outline).map(({ minutes, x, y }) => ({
+    kind: 'text',
+    text: String(minutes),
+    at: { x: at.x + x * unit, y: at.y + (y + (CAP_HEIGHT * size) / 2) * unit },
+    size: size * unit,
+    anchor: 'middle',
+    ink: 'quiet',
+    as: 'part-of-drawing',
+  }));
+};
+
+/** A face without hands: its ring, marks and numerals, and the minute numbers where they help. */
+export const faceMarks = (wishes: FaceWishes): Mark[] => {
+  const { at, radius, look } = wishes;
+  const unit = radius / RIM_RADIUS;
+  return [
+    {
+      kind: 'path',
+      d: outlinePath(look.outline, 1 - RING / 2 / radius),
+      at,
+      unit,
+      fill: 'paper',
+      line: { ink: 'ink', width: RING },
+    },
+    ...tickMarks(wishes),
+    ...numeralMarks(wishes),
+    ...minuteMarks(wishes),
+  ];
+};
+
+/** Half of the room a face takes across and down, millimetres, with its minute numbers. */
+export const roomOfFace = (radius: number, look: ClockLook): { readonly x: number; readonly y: number } => {
+  const { x, y } = HALF_SIZE[look.outline];
+  const outside = look.minuteNumbers || look.dot ? 1 + (MINUTE_NUMBERS.radius - 100 + MINUTE_NUMBERS.size * 0.75) / 100 : 1;
+  return { x: (x / 100) * radius * outside, y: (y / 100) * radius * outside };
+};

@@ -1,0 +1,49 @@
+import andika from './andika.json' with { type: 'json' };
+
+export type Weight = 'regular' | 'bold';
+const WIDTHS: Readonly<Record<Weight, Readonly<Record<string, number>>>> = { regular: andika.regular, bold: andika.bold };
+
+/** How high capitals and digits stand over the baseline, as a share of the em; from the font that ships. */
+export const CAP_HEIGHT = andika.capHeight / andika.em;
+/** The same for small letters without a stroke upwards, and how far letters reach below the baseline. */
+export const X_HEIGHT = andika.xHeight / andika.em;
+export const DEPTH = -andika.descent / andika.em;
+/** Width of a letter the table does not have: a middling one. */
+const USUAL = andika.regular['o'];
+
+/**
+ * How wide a line of text is, in millimetres. The font has no kerning, so that widths add up; a test holds the table against
+ * the font files.
+ * @param size height of the em, millimetres
+ */
+export const textWidth = (text: string, size: number, weight: Weight = 'regular'): number =>
+  ([...text].reduce((sum, letter) => sum + (WIDTHS[weight][letter] ?? USUAL), 0) / andika.em) * size;
+
+/** Lines no wider than that, broken between words; a word that is wider stands alone on its line. @param width millimetres */
+export const brokenLines = (text: string, width: number, size: number, weight: Weight = 'regular'): string[] => {
+  const lines: string[] = [];
+  for (const word of text.split(/\s+/).filter((one) => one !== '')) {
+    const longer = lines.length === 0 ? word : `${lines.at(-1)!} ${word}`;
+    if (lines.length > 0 && textWidth(longer, size, weight) <= width) lines[lines.length - 1] = longer;
+    else lines.push(word);
+  }
+  return lines;
+};
+
+/**
+ * The largest size at which a text fits on a line, and the text, shortened where even the smallest is too large.
+ * @param most wanted size @param least smallest size that can still be read
+ */
+export const fitted = (
+  text: string,
+  width: number,
+  { most, least, weight = 'regular' }: { readonly most: number; readonly least: number; readonly weight?: Weight },
+): { readonly text: string; readonly size: number } => {
+  const wide = textWidth(text, most, weight);
+  if (wide <= width) return { text, size: most };
+  const size = Math.max(least, (most * width) / wide);
+  if (textWidth(text, size, weight) <= width + 0.001) return { text, size };
+  const letters = [...text];
+  while (letters.length > 1 && textWidth(`${letters.join('')}…`, size, weight) > width) letters.pop();
+  return { text: `${letters.join('').trimEnd()}…`, size };
+};

@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs';
+import SvgToPdf from 'svg-to-pdfkit';
+import { INKS, textWidth, type Ink, type Line, type Mark, type Page } from '../../core/sheets/index.ts';
+import type { Doc } from './document.ts';
+import { fontRuns } from './fonts.ts';
+import { pictureFile } from './pictures.ts';
+
+/** Points to a millimetre: 72 to an inch of 25.4 mm. */
+export const POINTS = 72 / 25.4;
+
+const inkOf = (ink: Ink): string => (ink.startsWith('#') ? ink : INKS[ink as keyof typeof INKS]);
+
+/** Strokes, fills or both what was just drawn. Its outline is as wide as said whatever the scale. */
+const inked = (doc: Doc, { fill, line }: { readonly fill?: Ink; readonly line?: Line }, scale = 1): void => {
+  if (line !== undefined) {
+    doc.lineWidth(line.width / scale);
+    if (line.dash === undefined) doc.undash();
+    else doc.dash(line.dash[0] / scale, { space: line.dash[1] / scale });
+  }
+  if (fill !== undefined && line !== undefined) doc.fillAndStroke(inkOf(fill), inkOf(line.ink));
+  else if (fill !== undefined) doc.fill(inkOf(fill));
+  else if (line !== undefined) doc.stroke(inkOf(line.ink));
+};
+
+/** Text on its baseline. Its width is the core's, so that it stands where the layout says. */
+const drawText = (doc: Doc, mark: Extract<Mark, { kind: 'text' }>): void => {
+  const { text, at, size, weight = 'regular', anchor = 'start', ink = 'ink' } = mark;
+  const width = textWidth(text, size, weight);
+  let x = at.x - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0);
+  doc.fontSize(size).fillColor(inkOf(ink));
+  for (const run of fontRuns(text, weight)) {
+    doc.font(run.font).text(run.text, x, at.y, { lineBreak: false, baseline: 'alphabetic' });
+    x += textWidth(run.text, size, weight);
+  }
+};
+
+const svgs = new Map<string, string>();
+const svgOf = (name: string): string => {
+  const known = svgs.get(name) ?? readFileSync(pictureFile(name), 'utf8');
+  svgs.set(name, known);
+  return known;
+};
+
+const drawMark = (doc: Doc, mark: Mark): void => {
+  switch (mark.kind) {
+    case 'line':
+      doc.moveTo(mark.from.x, mark.from.y).lineTo(mark.to.x, mark.to.y);
+      inked(doc, mark);
+      break;
+    case 'circle':
+      doc.circle(mark.at.x, mark.at.y, mark.radius);
+      inked(doc, mark);
+      break;
+    case 'box': {
+      const { x, y, width, height } = mark.box;
+      if (mark.corner === undefined) doc.rect(x, y, width, height);
+      else doc.roundedRect(x, y, width, height, mark.corner);
+      inked(doc, mark);
+      break;
+    }
+    case 'path':
+      doc.save().translate(mark.at.x, mark.at.y);
+      if (mark.turn) doc.rotate(mark.turn);
+      doc.scale(mark.unit).path(mark.d);
+      inked(doc, mark, mark.unit);
+      doc.restore();
+      break;
+    case 'text':
+      drawText(doc, mark);
+      break;
+    case 'picture':
+      SvgToPdf(doc, svgOf(mark.name), mark.at.x, mark.at.y, {
+        width: mark.size,
+        height: mark.size,
+        assumePt: true,
+      });
+      break;
+  }
+};
+
+/** What a mark is for who hears the page: headings and words are read, drawings are not. */
+const tagOf = (mark: Mark): 'H1' | 'P' | undefined =>
+  mark.kind !== 'text' || mark.as === 'part-of-drawing' ? undefined : mark.as === 'heading' ? 'H1' : 'P';
+
+/** Marks in stretches of one tag each; a stretch of drawings is one, each line of words is its own. */
+const stretchesOf = (marks: readonly Mark[]): { readonly tag: 'H1' | 'P' | undefined; readonly marks: Mark[] }[] =>
+  marks.reduce<{ tag: 'H1' | 'P' | undefined; marks: Mark[] }[]>((stretches, mark) => {
+    const tag = tagOf(mark);
+    const last = stretches.at(-1);
+    if (tag === undefined && last !== undefined && last.tag === undefined) last.marks.push(mark);
+    else stretches.push({ tag, marks: [mark] });
+    return stretches;
+  }, []);
+
+/** Adds a page and draws on it; all that is drawn comes from the layout, in millimetres. */
+export const drawPage = (doc: Doc, page: Page): void => {
+  doc.addPage({ size: [page.width * POINTS, page.height * POINTS], margin: 0 });
+  const section = doc.struct('Sect', { title: page.name });
+  doc.addStructure(section);
+  doc.save().scale(POINTS);
+  for (const { tag, marks } of stretchesOf(page.marks)) {
+    if (tag === undefined) {
+      doc.markContent('Artifact', { type: 'Layout' });
+      for (const mark of marks) drawMark(doc, mark);
+      doc.endMarkedContent();
+    } else
+      section.add(
+        doc.struct(tag, {}, () => {
+          for (const mark of marks) drawMark(doc, mark);
+        }),
+      );
+  }
+  doc.restore();
+  section.end();
+};
