@@ -1,3 +1,4 @@
+export { faceDistractors } from './distractors.ts';
 export { makeBothWays } from './bothWays.ts';
 export { makeItem, suits } from './makeItem.ts';
 export { WHICH_OF, whichOf } from './whichOf.ts';

@@ -42,6 +42,8 @@ export { DECISIONS, DEFAULT_THRESHOLDS, suggestDecision, type Decision, type Thr
 export { LESSON_KEYS, groupsTaught, ladderOf, lessonTemplate } from './laying/ladder.ts';
 export { layUnit } from './laying/layUnit.ts';
 export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './calendar/moments.ts';
+export { isOneHanded, recencies, usesIn } from './laying/history.ts';
+export { tasksAbout } from './laying/layLesson.ts';
 export { itemsAt, spareItems, surpriseItems } from './laying/roundItems.ts';
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './laying/needs.ts';
 export { DEFAULT_PACE, itemCount, roundSeconds, type Pace } from './laying/pace.ts';

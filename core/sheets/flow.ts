@@ -33,12 +33,13 @@ const onPages = (rows: readonly Row[], height: number): Row[][] => {
   return pages.map(({ rows: on }) => on);
 };
 
-/** How many pages tasks take in a room of that height. */
-export const pagesNeeded = (blocks: readonly Block[], height: number): number => onPages(rowsOf(blocks), height).length;
+/** How many pages tasks take in a room of that height; endlessly many where one alone is higher. */
+export const pagesNeeded = (blocks: readonly Block[], height: number): number =>
+  blocks.some((block) => block.height > height) ? Infinity : onPages(rowsOf(blocks), height).length;
 
 /** Would these tasks fit on one page? */
 export const fitsOnOne = (blocks: readonly Block[], height: number): boolean =>
-  blocks.every((block) => block.height <= height) && pagesNeeded(blocks, height) <= 1;
+  pagesNeeded(blocks, height) <= 1;
 
 /** A row in its place, tasks as wide as their span; a dotted line above all but the first. */
 const drawnRow = (row: Row, at: Box, gap: number, isFirst: boolean): Drawn => {

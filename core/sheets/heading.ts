@@ -3,6 +3,7 @@ import { sentence } from '../wording/index.ts';
 import type { SheetContent, SheetCopy, SheetType } from './content.ts';
 import { codeText, squareCode, type PageCode } from './page/code.ts';
 import type { Box, Mark } from './page/mark.ts';
+import { SAFE_MARGIN } from './page/paper.ts';
 import { brokenLines, fitted, textWidth } from './page/type.ts';
 import { onlyMarks, together, type Drawn } from './page/zone.ts';
 
@@ -24,13 +25,13 @@ const TICKET_TOP = 35;
 /** Practice has more of the page. */
 const PRACTICE_SIDE = 15;
 const PRACTICE_TOP = 43;
-/** Tasks end above what any printer leaves white; between the squares of a ticket a little lower. */
-const BOTTOM = { practice: 13, ticket: 11 } as const;
+/** Tasks end above what any printer leaves white. */
+const BOTTOM = SAFE_MARGIN + 0.3;
 
 /** The room for tasks under the heading of a leaf. */
 export const roomBelow = ({ type, width, height }: Leaf): Box => {
   const [side, top] = type === 'ticket' ? [TICKET_SIDE, TICKET_TOP] : [PRACTICE_SIDE, PRACTICE_TOP];
-  return { x: side, y: top, width: width - 2 * side, height: height - top - BOTTOM[type] };
+  return { x: side, y: top, width: width - 2 * side, height: height - top - BOTTOM };
 };
 
 /** All that a heading tells. */
@@ -47,7 +48,7 @@ export interface HeadingWords {
 }
 
 const NAME_SIZE = 7;
-const PICTURE = 11;
+const PICTURE = 9;
 
 /** Whose it is: picture and name, or a line to write it on. @param y baseline */
 const nameMarks = ({ conventions, copy }: HeadingWords, x: number, y: number, width: number): Mark[] => {
@@ -64,7 +65,7 @@ const nameMarks = ({ conventions, copy }: HeadingWords, x: number, y: number, wi
   return [
     ...(copy.picture === undefined
       ? []
-      : [{ kind: 'picture' as const, name: copy.picture, at: { x, y: y - PICTURE + 2 }, size: PICTURE }]),
+      : [{ kind: 'picture' as const, name: copy.picture, at: { x, y: y - PICTURE + 1.5 }, size: PICTURE }]),
     { kind: 'text', text, at: { x: from, y }, size, weight: 'bold', as: 'heading' },
     { kind: 'line', from: { x: from, y: y + 1.8 }, to: { x: x + width, y: y + 1.8 }, line: { ink: 'faint', width: 0.3 } },
   ];
@@ -97,7 +98,7 @@ const ticketFrame = ({ width, height }: Leaf, code: PageCode | undefined): Drawn
 const rightLines = (texts: readonly string[], x: number, y: number): Mark[] =>
   texts
     .filter((text) => text !== '')
-    .map((text, i) => ({ kind: 'text', text, at: { x, y: y + i * 4.6 }, size: 3.4, anchor: 'end', ink: 'quiet' }));
+    .map((text, i) => ({ kind: 'text', text, at: { x, y: y + i * 4.4 }, size: 3.4, anchor: 'end', ink: 'quiet' }));
 
 /** I-can sentence in at most two lines, the second shortened where it must be. */
 const iCanMarks = (iCan: string, x: number, y: number, width: number, size: number): Mark[] => {
@@ -127,10 +128,10 @@ const ticketHead = (leaf: Leaf, words: HeadingWords): Drawn => {
   return together(
     ticketFrame(leaf, code),
     onlyMarks(
-      ...nameMarks(words, TICKET_SIDE, 17.5, width),
-      { kind: 'text', text: title.text, at: { x: TICKET_SIDE, y: 25 }, size: title.size, weight: 'bold' },
-      ...iCanMarks(content.iCan, TICKET_SIDE, 29.4, width, 3.2),
-      ...rightLines(lines, right, 13.5),
+      ...nameMarks(words, TICKET_SIDE, 20.3, width),
+      { kind: 'text', text: title.text, at: { x: TICKET_SIDE, y: 26 }, size: title.size, weight: 'bold' },
+      ...iCanMarks(content.iCan, TICKET_SIDE, 29.8, width, 3),
+      ...rightLines(lines, right, 15.4),
     ),
   );
 };

@@ -1,3 +1,20 @@
+export { composeForms, countsOf, formsOfTasks, type Composed } from './choosing/compose.ts';
+export { rulesBroken, swapBreaks, swapSuggestions, withTaskMoved, withTimeAt } from './choosing/editing.ts';
+export { hardnessOf, otherForm } from './choosing/forms.ts';
+export {
+  CLOCK_CHOICES,
+  FORM_WAYS,
+  MOST_TASKS,
+  SHEET_ORDER,
+  isAboutOneTime,
+  kindsOf,
+  timeOfTask,
+  timesOnSheet,
+  type FormWay,
+  type SheetRecipe,
+} from './choosing/recipe.ts';
+export { rightPlace } from './choosing/tasks.ts';
+export { timesAllowed, type RecipeProblem } from './choosing/times.ts';
 export { HELPS, lookOf, type ClockLook, type HelpOnPaper } from './clocks/look.ts';
 export { DRAWN_ON, MIDDLE_DOT } from './clocks/face.ts';
 export {

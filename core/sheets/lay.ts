@@ -44,11 +44,11 @@ const SIZES_OF_HALF = [...SIZES, { radius: 13, drawnRadius: 22.5 }] as const;
 const blocksOf = (content: SheetContent, form: number, conventions: Conventions): Block[] => {
   const look = lookOf(content.help, content);
   const { prompt, writing } = content;
-  const room = roomFor(content, conventions);
+  const { width, height } = roomBelow(leafOf(content, conventions));
   const tries = (content.size === 'half' ? SIZES_OF_HALF : SIZES).map((sizes) =>
-    content.forms[form]!.map((item, place) => blockOf(item, { conventions, look, prompt, writing, ...sizes, item: place })),
+    content.forms[form]!.map((item, place) => blockOf(item, { conventions, look, prompt, writing, ...sizes, width, item: place })),
   );
-  const pages = tries.map((blocks) => pagesNeeded(blocks, room));
+  const pages = tries.map((blocks) => pagesNeeded(blocks, height));
   return tries[pages.indexOf(Math.min(...pages))]!;
 };
 

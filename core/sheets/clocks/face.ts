@@ -10,7 +10,9 @@ import {
   outlineRadius,
   pointAt,
   ticks,
+  OUTLINES,
   type NumeralStyle,
+  type Outline,
 } from '../../face/index.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import { CAP_HEIGHT } from '../page/type.ts';
@@ -48,24 +50,30 @@ interface FaceWishes {
   readonly written?: readonly number[] | undefined;
 }
 
-const tickMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {
-  if (!hasTicks(look.numerals) && written === undefined) return [];
-  const isSmall = radius < SMALL_FACE;
-  const unit = radius / RIM_RADIUS;
-  const all = ticks('full', look.outline).map(({ angle, atHour, ...line }) => {
+/** Marks of a face in face units: a path of those at minutes, one of those at hours. */
+const ticksPaths = (outline: Outline, drawnOn: boolean): Readonly<Record<keyof typeof TICK, string>> => {
+  const all = ticks('full', outline).map(({ angle, atHour, ...line }) => {
     if (!drawnOn) return { atHour, ...line };
-    const rim = outlineRadius(look.outline, angle);
+    const rim = outlineRadius(outline, angle);
     return { atHour, from: pointAt(angle, rim * 0.985), to: pointAt(angle, rim * (atHour ? DRAWN_ON.ticks : 0.955)) };
   });
-  return ([false, true] as const)
-    .filter((atHour) => atHour || !isSmall)
-    .map((atHour) => ({
-      kind: 'path',
-      d: linesPath(all.filter((tick) => tick.atHour === atHour)),
-      at,
-      unit,
-      line: { ink: 'ink', width: TICK[atHour ? 'hour' : 'minute'] },
-    }));
+  return {
+    minute: linesPath(all.filter(({ atHour }) => !atHour)),
+    hour: linesPath(all.filter(({ atHour }) => atHour)),
+  };
+};
+/** Worked out once for each outline: a class's sheets have hundreds of faces alike. */
+const TICKS = Object.fromEntries(
+  OUTLINES.map((outline) => [outline, { read: ticksPaths(outline, false), drawnOn: ticksPaths(outline, true) }]),
+) as Readonly<Record<Outline, Readonly<Record<'read' | 'drawnOn', ReturnType<typeof ticksPaths>>>>>;
+
+const tickMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {
+  if (!hasTicks(look.numerals) && written === undefined) return [];
+  const unit = radius / RIM_RADIUS;
+  const paths = TICKS[look.outline][drawnOn ? 'drawnOn' : 'read'];
+  return (['minute', 'hour'] as const)
+    .filter((which) => which === 'hour' || radius >= SMALL_FACE)
+    .map((which) => ({ kind: 'path', d: paths[which], at, unit, line: { ink: 'ink', width: TICK[which] } }));
 };
 
 const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {

@@ -18,6 +18,8 @@ export interface BlockContext {
   /** Half of the height of a clock that is read, and of one that is drawn on, millimetres. */
   readonly radius: number;
   readonly drawnRadius: number;
+  /** Of the page's room for tasks, millimetres. */
+  readonly width: number;
   /** Place of the task on its form, from 0. */
   readonly item: number;
 }

@@ -11,6 +11,8 @@ import { DIGITS_SIZE, printedDigits } from './writing.ts';
 
 /** The most that faces may be high when four stand beside each other, millimetres: half of it. */
 const FOUR_RADIUS = 17.5;
+/** Millimetres between them. */
+const BESIDE = 3;
 /** Height of a time in digits among clocks with hands. */
 const DIGITAL_SIZE = 8;
 
@@ -39,12 +41,14 @@ const optionDrawn = (option: ClockPicture | ClockOption, place: ClockPlace, cont
 
 /** Clocks beside each other, of which the right ones are circled. */
 export const clocksBlock = (item: ItemOf<'choose-clock'> | ItemOf<'which-of'>, context: BlockContext): Block => {
-  const radius = item.options.length > 3 ? Math.min(FOUR_RADIUS, context.radius) : context.radius;
-  const room = roomOfFace(radius, context.look);
   const inRow = Math.min(item.options.length, 4);
+  /** Oval faces with minute numbers are wide. */
+  const widest = (context.width / inRow - BESIDE) / 2 / roomOfFace(1, context.look).x;
+  const radius = Math.min(context.radius, inRow > 3 ? FOUR_RADIUS : Infinity, widest);
+  const room = roomOfFace(radius, context.look);
   const rows = Math.ceil(item.options.length / inRow);
   /** Room for the ring round each of them. */
-  const rowHeight = 2 * room.y + 3;
+  const rowHeight = 2 * room.y + 2;
   const height = HEAD + rows * rowHeight;
   return {
     span: 'full',

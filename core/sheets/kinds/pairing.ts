@@ -8,7 +8,8 @@ import { together, type Drawn } from '../page/zone.ts';
 import type { Block, BlockContext } from './block.ts';
 import { HEAD, headOf, itemZone } from './parts.ts';
 
-const RADIUS = 13;
+/** Half of the height of its clocks, millimetres, and as a share of those that are read alone. */
+const RADIUS = { most: 13, share: 0.7 } as const;
 /** Diameter of a dot that lines are drawn between, and how far it stands from what it belongs to. */
 const JOINT = { size: 2, gap: 3 } as const;
 
@@ -20,7 +21,8 @@ const jointAt = (item: number, column: 'clock' | 'digits' | 'words', row: number
 /** Clocks, digits and words in three columns, what belongs together to be joined by lines. */
 export const pairBlock = (item: ItemOf<'pair'>, context: BlockContext): Block => {
   const { conventions, look, item: number } = context;
-  const room = roomOfFace(RADIUS, look);
+  const radius = Math.min(RADIUS.most, RADIUS.share * context.radius);
+  const room = roomOfFace(radius, look);
   const rowHeight = 2 * room.y + 2;
   const height = HEAD + item.times.length * rowHeight;
   return {
@@ -44,7 +46,7 @@ export const pairBlock = (item: ItemOf<'pair'>, context: BlockContext): Block =>
         const digits = item.times[item.digitsOrder[row]!]!;
         const words = item.times[item.wordsOrder[row]!]!;
         return together(
-          clockAt(time, { at: { x: at.x + room.x + 2, y }, radius: RADIUS, look, item: number, option: row }),
+          clockAt(time, { at: { x: at.x + room.x + 2, y }, radius, look, item: number, option: row }),
           jointAt(number, 'clock', row, { x: at.x + 2 * room.x + 2 + JOINT.gap, y }),
           { marks: [written(digital(digits, conventions), column.digits, y, 26, 6.5)], zones: [] },
           jointAt(number, 'digits', row, { x: column.digits - 14 - JOINT.gap, y }),

@@ -10,13 +10,13 @@ export const WORDS = 5;
 /** Where words are tight. */
 const LEAST_WORDS = 3.4;
 /** Room that a task's number and words take above what is drawn. */
-export const HEAD = 8;
+export const HEAD = 7.8;
 const DISC = 2.7;
 
 /** The number of a task in its disc. @param at the top left of the task */
 const numberMarks = (item: number, at: PagePoint): Mark[] => {
   const middle = { x: at.x + DISC, y: at.y + DISC + 0.5 };
-  const size = 3.8;
+  const size = item < 9 ? 3.8 : 3;
   return [
     { kind: 'circle', at: middle, radius: DISC, fill: 'ink' },
     {

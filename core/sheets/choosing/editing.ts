@@ -1,0 +1,76 @@
+import type { DialTime } from '../../clock/index.ts';
+import { seededRng } from '../../common/index.ts';
+import { breaksOf, brokenRules, suggestTimes, type BrokenRule, type Standing, type Suggestion } from '../../planning/index.ts';
+import type { SheetType } from '../content.ts';
+import type { PaperItem } from '../kinds/index.ts';
+import { timeOfTask } from './recipe.ts';
+import { taskAt, type TaskWishes } from './tasks.ts';
+import type { Before } from './times.ts';
+
+/** Where a sheet stands, as the rules about times want to know it, and which of its tasks each place of them is. */
+const standing = (type: SheetType, items: readonly PaperItem[], before: Before): { at: Standing; tasks: number[] } => {
+  const tasks = items.flatMap((item, place) => (timeOfTask(item) === undefined ? [] : [place]));
+  const timed = tasks.map((place) => items[place]!);
+  const segment = {
+    kind: type === 'ticket' ? ('ticket' as const) : ('alone' as const),
+    startsAt: 0,
+    minutes: 0,
+    times: timed.map((item) => timeOfTask(item)!),
+    items: timed,
+  };
+  return { at: { before, lesson: { skills: [], segments: [segment] }, at: 0 }, tasks };
+};
+
+/** A rule a task's time breaks; `place` is the task's. */
+const onTasks = (broken: readonly BrokenRule[], tasks: readonly number[]): BrokenRule[] =>
+  broken
+    // What was taught before is what a sheet is about; it stands in no lesson that could teach more.
+    .filter(({ rule }) => rule !== 'not-taught')
+    .map((one) => ({ ...one, place: tasks[one.place]! }));
+
+/** Rules for practice that the times of a form break, by the places of its tasks. */
+export const rulesBroken = (type: SheetType, items: readonly PaperItem[], before: Before): BrokenRule[] => {
+  const { at, tasks } = standing(type, items, before);
+  return onTasks(brokenRules(at), tasks);
+};
+
+/** Rules a time would break in the place of a task's own. */
+export const swapBreaks = (
+  type: SheetType,
+  items: readonly PaperItem[],
+  before: Before,
+  place: number,
+  time: DialTime,
+): BrokenRule[] => {
+  const { at, tasks } = standing(type, items, before);
+  return onTasks(breaksOf(at, tasks.indexOf(place), time), tasks);
+};
+
+/** Times that could take the place of a task's own, those that keep all rules first. */
+export const swapSuggestions = (
+  type: SheetType,
+  items: readonly PaperItem[],
+  before: Before,
+  place: number,
+): Suggestion[] => {
+  const { at, tasks } = standing(type, items, before);
+  const among = tasks.indexOf(place);
+  return among < 0 ? [] : suggestTimes(at, among).map((one) => ({ ...one, breaks: onTasks(one.breaks, tasks) }));
+};
+
+/** A form with another time in a task: its options are made anew. @param taught times children have met */
+export const withTimeAt = (
+  items: readonly PaperItem[],
+  place: number,
+  time: DialTime,
+  taught: readonly DialTime[],
+  wishes: TaskWishes,
+  seed: number,
+): PaperItem[] =>
+  items.map((item, i) => (i === place ? taskAt(seededRng(seed + time), item.kind, time, taught, wishes, place) : item));
+
+/** A form with a task moved to another place; those between make room. */
+export const withTaskMoved = (items: readonly PaperItem[], from: number, to: number): PaperItem[] => {
+  const others = items.filter((_, i) => i !== from);
+  return [...others.slice(0, to), items[from]!, ...others.slice(to)];
+};
