@@ -38,8 +38,7 @@ export const pagesNeeded = (blocks: readonly Block[], height: number): number =>
   blocks.some((block) => block.height > height) ? Infinity : onPages(rowsOf(blocks), height).length;
 
 /** Would these tasks fit on one page? */
-export const fitsOnOne = (blocks: readonly Block[], height: number): boolean =>
-  pagesNeeded(blocks, height) <= 1;
+export const fitsOnOne = (blocks: readonly Block[], height: number): boolean => pagesNeeded(blocks, height) <= 1;
 
 /** A row in its place, tasks as wide as their span; a dotted line above all but the first. */
 const drawnRow = (row: Row, at: Box, gap: number, isFirst: boolean): Drawn => {

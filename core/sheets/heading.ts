@@ -67,7 +67,12 @@ const nameMarks = ({ conventions, copy }: HeadingWords, x: number, y: number, wi
       ? []
       : [{ kind: 'picture' as const, name: copy.picture, at: { x, y: y - PICTURE + 1.5 }, size: PICTURE }]),
     { kind: 'text', text, at: { x: from, y }, size, weight: 'bold', as: 'heading' },
-    { kind: 'line', from: { x: from, y: y + 1.8 }, to: { x: x + width, y: y + 1.8 }, line: { ink: 'faint', width: 0.3 } },
+    {
+      kind: 'line',
+      from: { x: from, y: y + 1.8 },
+      to: { x: x + width, y: y + 1.8 },
+      line: { ink: 'faint', width: 0.3 },
+    },
   ];
 };
 
@@ -75,12 +80,11 @@ const nameMarks = ({ conventions, copy }: HeadingWords, x: number, y: number, wi
 const ticketFrame = ({ width, height }: Leaf, code: PageCode | undefined): Drawn => {
   const { corner, edge, quiet, code: size } = TICKET;
   const far = { x: width - edge - corner, y: height - edge - corner };
-  const corners = [
-    { x: edge, y: edge },
-    { x: far.x, y: edge },
-    { x: edge, y: far.y },
-    far,
-  ].map((at): Box => ({ ...at, width: corner, height: corner }));
+  const corners = [{ x: edge, y: edge }, { x: far.x, y: edge }, { x: edge, y: far.y }, far].map((at): Box => ({
+    ...at,
+    width: corner,
+    height: corner,
+  }));
   const box: Box = { x: far.x - quiet - size, y: edge, width: size, height: size };
   const text = code === undefined ? undefined : codeText(code);
   return {
@@ -144,7 +148,14 @@ const practiceHead = (leaf: Leaf, words: HeadingWords): Drawn => {
   return onlyMarks(
     ...nameMarks(words, PRACTICE_SIDE, 22, 95),
     ...rightLines([corner], right, 19),
-    { kind: 'text', text: title.text, at: { x: PRACTICE_SIDE, y: 32.5 }, size: title.size, weight: 'bold', as: 'heading' },
+    {
+      kind: 'text',
+      text: title.text,
+      at: { x: PRACTICE_SIDE, y: 32.5 },
+      size: title.size,
+      weight: 'bold',
+      as: 'heading',
+    },
     ...iCanMarks(content.iCan, PRACTICE_SIDE, 38, right - PRACTICE_SIDE, 3.6).slice(0, 1),
   );
 };

@@ -46,7 +46,9 @@ const blocksOf = (content: SheetContent, form: number, conventions: Conventions)
   const { prompt, writing } = content;
   const { width, height } = roomBelow(leafOf(content, conventions));
   const tries = (content.size === 'half' ? SIZES_OF_HALF : SIZES).map((sizes) =>
-    content.forms[form]!.map((item, place) => blockOf(item, { conventions, look, prompt, writing, ...sizes, width, item: place })),
+    content.forms[form]!.map((item, place) =>
+      blockOf(item, { conventions, look, prompt, writing, ...sizes, width, item: place }),
+    ),
   );
   const pages = tries.map((blocks) => pagesNeeded(blocks, height));
   return tries[pages.indexOf(Math.min(...pages))]!;
@@ -135,11 +137,10 @@ export function* layPages(
     width: leaf.width,
     height: leaf.height * 2,
     name: second === undefined ? first.name : `${first.name}, ${second.name}`,
-    ...together(
-      first.drawn,
-      second === undefined ? { marks: [], zones: [] } : shifted(second.drawn, leaf.height),
-      { marks: [cutLine(leaf)], zones: [] },
-    ),
+    ...together(first.drawn, second === undefined ? { marks: [], zones: [] } : shifted(second.drawn, leaf.height), {
+      marks: [cutLine(leaf)],
+      zones: [],
+    }),
   });
   for (const one of laidLeaves(content, copies, setting)) {
     if (upper === undefined) upper = one;

@@ -39,7 +39,10 @@ export const formsOfTasks = (recipe: SheetRecipe, before: Before, items: readonl
 
 /** What a recipe would have to say to give these tasks: how many of each kind, and their groups of times. */
 export const countsOf = (items: readonly PaperItem[]): Pick<SheetRecipe, 'counts' | 'groups'> => ({
-  counts: items.reduce<SheetRecipe['counts']>((counts, { kind }) => ({ ...counts, [kind]: (counts[kind] ?? 0) + 1 }), {}),
+  counts: items.reduce<SheetRecipe['counts']>(
+    (counts, { kind }) => ({ ...counts, [kind]: (counts[kind] ?? 0) + 1 }),
+    {},
+  ),
   groups: groupsOfTimes(
     items.flatMap((item) => (isAboutOneTime(item.kind) ? timeOfTask(item)! : item.kind === 'pair' ? item.times : [])),
   ),

@@ -1,6 +1,13 @@
 import type { DialTime } from '../../clock/index.ts';
 import { seededRng } from '../../common/index.ts';
-import { breaksOf, brokenRules, suggestTimes, type BrokenRule, type Standing, type Suggestion } from '../../planning/index.ts';
+import {
+  breaksOf,
+  brokenRules,
+  suggestTimes,
+  type BrokenRule,
+  type Standing,
+  type Suggestion,
+} from '../../planning/index.ts';
 import type { SheetType } from '../content.ts';
 import type { PaperItem } from '../kinds/index.ts';
 import { timeOfTask } from './recipe.ts';

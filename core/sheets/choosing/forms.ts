@@ -18,10 +18,7 @@ const HARD = 1;
 export const hardnessOf = (items: readonly PaperItem[]): number =>
   items.reduce((sum, item) => {
     const time = timeOfTask(item);
-    const ofTime =
-      time === undefined
-        ? 0
-        : TIME_GROUPS.indexOf(groupOfTime(time)) + (isHardTime(time) ? HARD : 0);
+    const ofTime = time === undefined ? 0 : TIME_GROUPS.indexOf(groupOfTime(time)) + (isHardTime(time) ? HARD : 0);
     return sum + 1 + ofTime;
   }, 0);
 
@@ -37,9 +34,7 @@ const partners = (
   return times.map((time, place) => {
     const alike = pool.filter(
       (one) =>
-        groupOfTime(one) === groupOfTime(time) &&
-        isHardTime(one) === isHardTime(time) &&
-        suits(kinds[place]!, one),
+        groupOfTime(one) === groupOfTime(time) && isHardTime(one) === isHardTime(time) && suits(kinds[place]!, one),
     );
     const found =
       alike.find((one) => !used.has(one) && !times.includes(one)) ??

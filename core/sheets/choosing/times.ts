@@ -23,7 +23,11 @@ export type RecipeProblem =
 export type Before = Standing['before'];
 
 /** Times a recipe may take: of its groups, not banned, and such as a kind that asks for two drawn hands can be asked about. */
-export const timesAllowed = ({ groups, banned, counts }: Pick<SheetRecipe, 'groups' | 'banned' | 'counts'>): DialTime[] => {
+export const timesAllowed = ({
+  groups,
+  banned,
+  counts,
+}: Pick<SheetRecipe, 'groups' | 'banned' | 'counts'>): DialTime[] => {
   const kinds = kindsOf({ counts }).filter(isAboutOneTime);
   return groups
     .flatMap((group) => TIMES_OF_GROUP[group])
@@ -44,9 +48,7 @@ export const suited = (times: readonly DialTime[], kinds: readonly PaperKind[]):
 
 /** In an order that is asked: not in counting order, hard ones late; where no such order is, in any. */
 const ordered = (rng: Rng, times: readonly DialTime[], hardLate: boolean): DialTime[] =>
-  askedOrder(rng, times, times.length, hardLate) ??
-  askedOrder(rng, times, times.length, false) ??
-  shuffled(rng, times);
+  askedOrder(rng, times, times.length, hardLate) ?? askedOrder(rng, times, times.length, false) ?? shuffled(rng, times);
 
 /**
  * Times for the tasks of a recipe that are about one, in their order: the fixed ones, and others by the rules for practice.
@@ -75,7 +77,10 @@ export const timesFor = (rng: Rng, recipe: SheetRecipe, before: Before): DialTim
     uses: (time) => uses.get(time) ?? 0,
     suits: isWanted,
   });
-  const rest = shuffled(rng, all.filter((time) => !fixed.includes(time) && !chosen.includes(time)));
+  const rest = shuffled(
+    rng,
+    all.filter((time) => !fixed.includes(time) && !chosen.includes(time)),
+  );
   const different = [...fixed, ...chosen, ...rest].slice(0, count);
   const times =
     count <= all.length

@@ -1,5 +1,13 @@
 import { handAngles, type DialTime, type Hand } from '../../clock/index.ts';
-import { CAP_RADIUS, HAND_PATHS, KEYLINE, MINUTE_NUMBERS, RIM_RADIUS, outlineRadius, pointAt } from '../../face/index.ts';
+import {
+  CAP_RADIUS,
+  HAND_PATHS,
+  KEYLINE,
+  MINUTE_NUMBERS,
+  RIM_RADIUS,
+  outlineRadius,
+  pointAt,
+} from '../../face/index.ts';
 import { RIGHT_NUMERALS, pictureAt, type ClockPicture } from '../../items/index.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import type { Drawn, Zone } from '../page/zone.ts';
@@ -79,7 +87,9 @@ export const clockToDrawOn = (place: ClockPlace, answer?: DialTime, hand: Hand =
   if (look.dot && answer !== undefined) {
     const angle = handAngles(answer)[hand];
     // Between the rim and the minute numbers.
-    const out = (outlineRadius(look.outline, angle) / RIM_RADIUS) * ((100 + MINUTE_NUMBERS.radius - MINUTE_NUMBERS.size / 2) / 200);
+    const out =
+      (outlineRadius(look.outline, angle) / RIM_RADIUS) *
+      ((100 + MINUTE_NUMBERS.radius - MINUTE_NUMBERS.size / 2) / 200);
     const { x, y } = pointAt(angle, out * RIM_RADIUS);
     const unit = radius / RIM_RADIUS;
     marks.push({ kind: 'circle', at: { x: at.x + x * unit, y: at.y + y * unit }, radius: RIM_DOT / 2, fill: 'ink' });

@@ -82,7 +82,10 @@ const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[
   const { radius: usual, size: usualSize } = numeralMeasures(style);
   const size = drawnOn ? DRAWN_ON_SIZE[style === 'roman' ? 'roman' : 'digits'] : usualSize;
   return numeralPlaces(style, look.outline, drawnOn ? DRAWN_ON.numerals * 100 : usual)
-    .map((place) => ({ ...place, text: written === undefined ? place.text : String(written[place.numeral % 12] || '') }))
+    .map((place) => ({
+      ...place,
+      text: written === undefined ? place.text : String(written[place.numeral % 12] || ''),
+    }))
     .filter(({ text }) => text !== '')
     .map(({ text, x, y }) => ({
       kind: 'text',
@@ -133,6 +136,7 @@ export const faceMarks = (wishes: FaceWishes): Mark[] => {
 /** Half of the room a face takes across and down, millimetres, with its minute numbers. */
 export const roomOfFace = (radius: number, look: ClockLook): { readonly x: number; readonly y: number } => {
   const { x, y } = HALF_SIZE[look.outline];
-  const outside = look.minuteNumbers || look.dot ? 1 + (MINUTE_NUMBERS.radius - 100 + MINUTE_NUMBERS.size * 0.75) / 100 : 1;
+  const outside =
+    look.minuteNumbers || look.dot ? 1 + (MINUTE_NUMBERS.radius - 100 + MINUTE_NUMBERS.size * 0.75) / 100 : 1;
   return { x: (x / 100) * radius * outside, y: (y / 100) * radius * outside };
 };

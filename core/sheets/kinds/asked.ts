@@ -22,6 +22,7 @@ const named = (item: Item, { conventions, prompt }: Pick<BlockContext, 'conventi
 export const askedPhrase = (item: Item, context: Pick<BlockContext, 'conventions' | 'prompt'>): string => {
   const { conventions } = context;
   const kind = printedAs(item.kind);
-  const name = kind === 'which-of' ? 'choose-clock' : kind === 'choose-clock' && isSeveral(item) ? 'choose-clocks' : kind;
+  const name =
+    kind === 'which-of' ? 'choose-clock' : kind === 'choose-clock' && isSeveral(item) ? 'choose-clocks' : kind;
   return sentence({ key: `clock.paper.${name}`, values: { said: named(item, context) } }, conventions);
 };

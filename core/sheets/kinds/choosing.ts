@@ -60,13 +60,13 @@ export const clocksBlock = (item: ItemOf<'choose-clock'> | ItemOf<'which-of'>, c
           x: at.x + ((place % inRow) + 0.5) * step,
           y: at.y + HEAD + Math.floor(place / inRow) * rowHeight + rowHeight / 2,
         };
-        return optionDrawn(option, { at: middle, radius, look: context.look, item: context.item, option: place }, context);
+        return optionDrawn(
+          option,
+          { at: middle, radius, look: context.look, item: context.item, option: place },
+          context,
+        );
       });
-      return together(
-        headOf(item, 'circle', at, width, context),
-        ...clocks,
-        itemZone(context.item, at, width, height),
-      );
+      return together(headOf(item, 'circle', at, width, context), ...clocks, itemZone(context.item, at, width, height));
     },
   };
 };
@@ -77,8 +77,7 @@ const BESIDE_RADIUS = 17;
 /** A clock, and beside it words or writings of which the right ones are circled. */
 export const wordsBlock = (item: ItemOf<'choose-words'> | ItemOf<'choose-writings'>, context: BlockContext): Block => {
   const { conventions, look } = context;
-  const texts =
-    item.kind === 'choose-words' ? item.options.map((time) => say(time, conventions)) : [...item.options];
+  const texts = item.kind === 'choose-words' ? item.options.map((time) => say(time, conventions)) : [...item.options];
   const isWide = item.kind === 'choose-writings';
   const room = roomOfFace(BESIDE_RADIUS, look);
   const rows = Math.ceil(texts.length / (isWide ? 2 : 1));

@@ -72,7 +72,12 @@ export const dayOrderBlock = (item: ItemOf<'day-order'>, context: BlockContext):
         };
         return {
           marks: [
-            { kind: 'picture', name: EVENT_PICTURES[event], at: { x: middle - PICTURE / 2, y: at.y + HEAD }, size: PICTURE },
+            {
+              kind: 'picture',
+              name: EVENT_PICTURES[event],
+              at: { x: middle - PICTURE / 2, y: at.y + HEAD },
+              size: PICTURE,
+            },
             {
               kind: 'text',
               text,
@@ -85,11 +90,7 @@ export const dayOrderBlock = (item: ItemOf<'day-order'>, context: BlockContext):
           zones: [{ kind: 'digit', item: context.item, of: 'order', place, box }],
         };
       });
-      return together(
-        headOf(item, 'pencil', at, width, context),
-        ...events,
-        itemZone(context.item, at, width, height),
-      );
+      return together(headOf(item, 'pencil', at, width, context), ...events, itemZone(context.item, at, width, height));
     },
   };
 };

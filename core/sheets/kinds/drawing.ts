@@ -6,10 +6,7 @@ import type { Block, BlockContext } from './block.ts';
 import { HEAD, headOf, itemZone } from './parts.ts';
 
 /** A face to draw hands on; or to draw an arrow round, for which way the hands go. */
-export const drawingBlock = (
-  item: ItemOf<'draw' | 'set-hour-hand' | 'direction'>,
-  context: BlockContext,
-): Block => {
+export const drawingBlock = (item: ItemOf<'draw' | 'set-hour-hand' | 'direction'>, context: BlockContext): Block => {
   const room = roomOfFace(context.drawnRadius, context.look);
   const height = HEAD + 2 * room.y;
   return {

@@ -15,7 +15,8 @@ export const yesNoBlock = (item: ItemOf<'yet'> | ItemOf<'judge-clock'>, context:
   const look = item.kind === 'judge-clock' ? { ...context.look, numerals: 'all' as const } : context.look;
   const room = roomOfFace(context.radius, look);
   const height = HEAD + 2 * room.y + 1.5 + CHOICE_HEIGHT + (item.kind === 'judge-clock' ? QUESTION : 0);
-  const said = (word: 'yes' | 'no' | 'wrong'): string => sentence({ key: `clock.paper.${word}`, values: {} }, context.conventions);
+  const said = (word: 'yes' | 'no' | 'wrong'): string =>
+    sentence({ key: `clock.paper.${word}`, values: {} }, context.conventions);
   return {
     span: 'half',
     height,
@@ -35,7 +36,15 @@ export const yesNoBlock = (item: ItemOf<'yet'> | ItemOf<'judge-clock'>, context:
           marks:
             item.kind === 'yet'
               ? []
-              : [{ kind: 'text', text: said('wrong'), at: { x: at.x + width / 2, y: at.y + height - 1.5 }, size: 4, anchor: 'middle' }],
+              : [
+                  {
+                    kind: 'text',
+                    text: said('wrong'),
+                    at: { x: at.x + width / 2, y: at.y + height - 1.5 },
+                    size: 4,
+                    anchor: 'middle',
+                  },
+                ],
           zones: [],
         },
         itemZone(context.item, at, width, height),

@@ -42,7 +42,10 @@ export type Icon = keyof typeof ICONS;
 /** Number, words and picture of what to do, in one line at the top of a task. */
 export const headOf = (item: Item, icon: Icon, at: PagePoint, width: number, context: BlockContext): Drawn => {
   const x = at.x + 2 * DISC + 2.2;
-  const { text, size } = fitted(askedPhrase(item, context), width - (x - at.x) - 9, { most: WORDS, least: LEAST_WORDS });
+  const { text, size } = fitted(askedPhrase(item, context), width - (x - at.x) - 9, {
+    most: WORDS,
+    least: LEAST_WORDS,
+  });
   return onlyMarks(
     ...numberMarks(context.item, at),
     { kind: 'text', text, at: { x, y: at.y + DISC + 0.5 + (CAP_HEIGHT * WORDS) / 2 }, size },

@@ -71,8 +71,7 @@ type Written = ItemOf<'write-digital' | 'write-words' | 'hour-hand' | 'words-to-
 
 /** Where an answer is written: in boxes for digits or, for words and where the colon is the point, on a line. */
 const answerPlace = (item: Written, middle: number, y: number, width: number, context: BlockContext): Drawn => {
-  if (item.kind === 'hour-hand')
-    return boxesAt(context.item, 'hour', { x: middle - rowWidth(false) / 2, y });
+  if (item.kind === 'hour-hand') return boxesAt(context.item, 'hour', { x: middle - rowWidth(false) / 2, y });
   if (item.kind === 'write-words' || context.writing === 'line') {
     const wide = Math.min(width, 70);
     return writingLine(context.item, { x: middle - wide / 2, y }, wide);

@@ -19,7 +19,9 @@ export interface PageCode {
 }
 
 const inLetters = (value: number): string =>
-  value < LETTERS.length ? LETTERS[value]! : inLetters(Math.floor(value / LETTERS.length)) + LETTERS[value % LETTERS.length]!;
+  value < LETTERS.length
+    ? LETTERS[value]!
+    : inLetters(Math.floor(value / LETTERS.length)) + LETTERS[value % LETTERS.length]!;
 const valueOf = (letters: string): number =>
   [...letters].reduce((value, letter) => value * LETTERS.length + LETTERS.indexOf(letter), 0);
 

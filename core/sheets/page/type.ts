@@ -1,7 +1,10 @@
 import andika from './andika.json' with { type: 'json' };
 
 export type Weight = 'regular' | 'bold';
-const WIDTHS: Readonly<Record<Weight, Readonly<Record<string, number>>>> = { regular: andika.regular, bold: andika.bold };
+const WIDTHS: Readonly<Record<Weight, Readonly<Record<string, number>>>> = {
+  regular: andika.regular,
+  bold: andika.bold,
+};
 
 /** How high capitals and digits stand over the baseline, as a share of the em; from the font that ships. */
 export const CAP_HEIGHT = andika.capHeight / andika.em;
