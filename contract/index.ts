@@ -12,6 +12,7 @@ export * from './plan.ts';
 export * from './problem.ts';
 export * from './round.ts';
 export * from './settings.ts';
+export * from './sheet.ts';
 export * from './station.ts';
 export * from './tablets.ts';
 export * from './unitFile.ts';

@@ -23,6 +23,7 @@ import { createPairing } from './remote/pairing.ts';
 import { joinRoutes, remoteRoutes, type Reach } from './remote/remoteRoutes.ts';
 import { remoteClassroom } from './remote/remoteView.ts';
 import { roundRoutes } from './rounds/roundRoutes.ts';
+import { sheetRoutes } from './sheets/sheetRoutes.ts';
 import { settingsRoutes } from './settings/settingsRoutes.ts';
 import type { Behaviours } from './standIns/room.ts';
 import { doorRoutes, stationRoutes } from './station/stationRoutes.ts';
@@ -123,7 +124,7 @@ export const createApp = ({
     res.set('Cache-Control', 'no-store');
     next();
   });
-  app.use(['/api/plan', '/api/templates'], express.json({ limit: FILE_LIMIT }));
+  app.use(['/api/plan', '/api/templates', '/api/sheets'], express.json({ limit: FILE_LIMIT }));
   app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
@@ -146,6 +147,7 @@ export const createApp = ({
   app.use('/api/day', dayRoutes(find));
   app.use('/api/plan', planRoutes(find));
   app.use('/api/board', boardRoutes(find));
+  app.use('/api/sheets', sheetRoutes(find));
   app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));

@@ -1,4 +1,4 @@
-export { makePool } from './candidates.ts';
+export { candidateOf, makePool, sureOne, tellingOne } from './candidates.ts';
 export { needsOf, type PracticeNeeds, type SkillNeed } from './needs.ts';
 export { FEWEST_ITEMS, MOST_ITEMS, prepareByNeed, type Asked } from './prepareByNeed.ts';
 export { prepareSet } from './prepareSet.ts';

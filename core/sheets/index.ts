@@ -1,3 +1,4 @@
+export { formByNeed } from './choosing/byNeed.ts';
 export { composeForms, countsOf, formsOfTasks, type Composed } from './choosing/compose.ts';
 export { rulesBroken, swapBreaks, swapSuggestions, withTaskMoved, withTimeAt } from './choosing/editing.ts';
 export { hardnessOf, otherForm } from './choosing/forms.ts';

@@ -116,6 +116,9 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
     ORDER BY seq
     LIMIT ?`);
+  const selectChildrenIn = db
+    .prepare<[number], number>('SELECT COUNT(DISTINCT child_id) FROM answer WHERE lesson_id = ?')
+    .pluck();
   const selectFirstTriesOfChild = db.prepare<[number], FirstTry>(`
     SELECT ${FIRST_TRY_COLUMNS}
     FROM answer
@@ -187,6 +190,8 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     firstTriesOfChild: (childId: number): FirstTry[] => selectFirstTriesOfChild.all(childId),
     /** Answers of one child as they count (first tries; in a round the latest to an item; corrected), oldest first. */
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).flatMap(countedFromRow),
+    /** How many children have answers in a lesson. */
+    childrenIn: (lessonId: number): number => selectChildrenIn.get(lessonId)!,
     /** The same as they were given, those that were taken out too, with what the teacher says of them. */
     lookedAtOfChild: (childId: number): LookedAtAnswer[] => selectCountedOfChild.all(childId).map(lookedAtFromRow),
     /** Answers to one task of a round, the latest of each child as it was given, with what the teacher says of it. */

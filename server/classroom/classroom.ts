@@ -19,6 +19,8 @@ import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
 import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createRoundRunner } from '../rounds/runRound.ts';
+import { createSheetRepository } from '../sheets/sheetRepository.ts';
+import { createSheets } from '../sheets/sheets.ts';
 import { createSettingsChoice } from '../settings/chooseSettings.ts';
 import { createSettingsRepository } from '../settings/settingsRepository.ts';
 import { createRoom, type Behaviours } from '../standIns/room.ts';
@@ -105,6 +107,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     practice: createPractice({ lessons, answers, sets, now }),
     judged,
     groups,
+    sheets: createSheets({ sheets: createSheetRepository(db, classId), lessons, children, answers, settings, now }),
     desk: createDesk({ db, row, lessons, children, judged, planner, groups, now }),
     classView: createClassView({ answers, children, judged }),
     state: createClassroomState({ classes, classId, children, lessons, settings, planner, groups, day, now }),

@@ -35,6 +35,7 @@ describe('the data file', () => {
       '0011_first_morning.sql',
       '0012_small_groups.sql',
       '0013_lesson_templates.sql',
+      '0014_sheets.sql',
     ]);
     again.close();
   });

@@ -16,6 +16,7 @@ export const READY_ITEMS = [
   'tablets',
   'pencils',
   'ticket-paper',
+  'practice-paper',
   'table-clock',
 ] as const;
 export type ReadyItem = (typeof READY_ITEMS)[number];
@@ -65,6 +66,7 @@ export const thingsOfLesson = (
     tablets: children && media !== 'paper',
     pencils: onPaper && (has('ticket') || asks(kindsLaidOut('pencil'))),
     'ticket-paper': has('ticket') && onPaper,
+    'practice-paper': onPaper && segments.some(({ kind, items }) => kind === 'alone' && items.length > 0),
     'table-clock': key === 'again',
   };
   return READY_ITEMS.filter((item) => needed[item]);

@@ -33,7 +33,9 @@ const likelyWrong = (item: PaperItem, conventions: Conventions): LikelyWrong[] =
       if (known === undefined) found.push({ answer, rules: [rule] });
       else known.rules.push(rule);
     }
-  return found.slice(0, MOST_WRONG).map(({ answer, rules }) => ({ shown: shownAnswer(item, answer, conventions), rules }));
+  return found
+    .slice(0, MOST_WRONG)
+    .map(({ answer, rules }) => ({ shown: shownAnswer(item, answer, conventions), rules }));
 };
 
 /** The key to one task. */

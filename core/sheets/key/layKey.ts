@@ -25,7 +25,13 @@ const WRONG_COLUMNS = 2;
 /** Reasons named for one wrong answer: the likeliest. */
 const MOST_NAMES = 2;
 
-const words = (text: string, at: PagePoint, width: number, size: number, weight: 'regular' | 'bold' = 'regular'): Mark[] => {
+const words = (
+  text: string,
+  at: PagePoint,
+  width: number,
+  size: number,
+  weight: 'regular' | 'bold' = 'regular',
+): Mark[] => {
   const fit = fitted(text, width, { most: size, least: 2.6, weight });
   return [{ kind: 'text', text: fit.text, at, size: fit.size, weight }];
 };
@@ -51,7 +57,10 @@ const answerAt = (shown: ShownAnswer, at: PagePoint, radius: number, width: numb
 const wrongWidth = (pageWidth: number): number => (pageWidth - 2 * SIDE - COLUMN.wrong) / WRONG_COLUMNS;
 
 const wrongAt = (one: LikelyWrong, at: PagePoint, width: number, look: ClockLook, conventions: Conventions): Drawn => {
-  const names = one.rules.slice(0, MOST_NAMES).map((rule) => teacherSentence(ruleText(rule, 'name'), conventions)).join(' / ');
+  const names = one.rules
+    .slice(0, MOST_NAMES)
+    .map((rule) => teacherSentence(ruleText(rule, 'name'), conventions))
+    .join(' / ');
   const beside = one.shown.picture === undefined ? 0 : 2 * CLOCK.wrong + (one.shown.text === '' ? 2 : 7);
   const isPicture = beside > 0;
   const reason = isPicture
@@ -103,7 +112,12 @@ const rowAt = (
           line: { ink: 'faint', width: 0.25 },
         },
         ...words(String(place + 1), { x, y: y + 5.5 }, 7, 4.6, 'bold'),
-        ...words(describeItem(item, conventions), { x: x + COLUMN.answer, y: y + 5 }, COLUMN.wrong - COLUMN.answer - 4, TEXT),
+        ...words(
+          describeItem(item, conventions),
+          { x: x + COLUMN.answer, y: y + 5 },
+          COLUMN.wrong - COLUMN.answer - 4,
+          TEXT,
+        ),
         ...lines(broken(entry.steps, COLUMN.wrong - COLUMN.steps - 4), { x: x + COLUMN.steps, y: y + 11 }),
       ],
       zones: [],
@@ -132,7 +146,12 @@ export interface KeyHeading {
  * The key to a form: each task with its answer, how it is read in the class's words, and the wrong answers rules lead to, drawn or
  * written, each with its reason. A page is ended where the next task would not fit.
  */
-export const layKey = (content: SheetContent, form: number, { of, day }: KeyHeading, conventions: Conventions): Page[] => {
+export const layKey = (
+  content: SheetContent,
+  form: number,
+  { of, day }: KeyHeading,
+  conventions: Conventions,
+): Page[] => {
   const { width, height } = PAPER_MM[paperOf(conventions)];
   const look = lookOf('some', { ...content, numerals: 'none' });
   const heading = teacherSentence({ key: 'teacher.sheets.key', values: { title: content.title } }, conventions);

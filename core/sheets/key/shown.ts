@@ -82,7 +82,9 @@ export const shownAnswer = (item: PaperItem, answer: Answer, conventions: Conven
     case 'unit':
       return { text: word(`clock.units.${answer.unit}`, conventions) };
     case 'pairs':
-      return { text: answer.pairs.map(({ digits, words }, row) => `${row + 1}–${digits + 1}–${words + 1}`).join('   ') };
+      return {
+        text: answer.pairs.map(({ digits, words }, row) => `${row + 1}–${digits + 1}–${words + 1}`).join('   '),
+      };
     case 'order': {
       const numbers = answer.order.map((_, place) => answer.order.indexOf(place) + 1);
       return { text: numbers.join('  ') };
@@ -92,4 +94,3 @@ export const shownAnswer = (item: PaperItem, answer: Answer, conventions: Conven
       return { text: '' };
   }
 };
-

@@ -77,7 +77,12 @@ export const dayPictures = (setting: ThingSetting): Page[] => {
           anchor: 'middle',
           as: 'heading',
         },
-        { kind: 'picture', name: entry.picture, at: { x: box.x + box.width / 4 - size / 2, y: middle - size / 2 }, size },
+        {
+          kind: 'picture',
+          name: entry.picture,
+          at: { x: box.x + box.width / 4 - size / 2, y: middle - size / 2 },
+          size,
+        },
         {
           kind: 'text',
           text: digital(time, conventions),

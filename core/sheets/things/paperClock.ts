@@ -24,7 +24,8 @@ const hole = (at: PagePoint): Mark[] => [
 const wider = (d: string, by: number): string =>
   d.replaceAll(/([MLCQA])([^A-Za-z]*)/g, (_, command: string, rest: string) => {
     const values = (rest.match(/-?\d*\.?\d+/g) ?? []).map(Number);
-    if (command === 'A') return `A${values[0]! * by} ${values[1]} ${values.slice(2, 5).join(' ')} ${values[5]! * by} ${values[6]}`;
+    if (command === 'A')
+      return `A${values[0]! * by} ${values[1]} ${values.slice(2, 5).join(' ')} ${values[5]! * by} ${values[6]}`;
     return command + values.map((value, i) => (i % 2 === 0 ? value * by : value)).join(' ');
   });
 

@@ -57,7 +57,11 @@ export const testPage = ({ conventions }: ThingSetting): Page[] => {
         onlyMarks(
           ...rays,
           ...paragraph(told('testGreys', conventions), { x, y: greys - 8 }, room.width - 20),
-          ...samples.map((fill, i): Mark => ({ kind: 'box', box: { x: x + i * 24, y: greys, width: 18, height: 12 }, fill })),
+          ...samples.map((fill, i): Mark => ({
+            kind: 'box',
+            box: { x: x + i * 24, y: greys, width: 18, height: 12 },
+            fill,
+          })),
           ...[0.2, 0.3, 0.5].map((width, i): Mark => ({
             kind: 'line',
             from: { x: x + 80, y: greys + 2 + i * 4 },

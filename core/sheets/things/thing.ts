@@ -66,4 +66,3 @@ export const paragraph = (text: string, at: PagePoint, width: number, size = 3.6
 
 /** A dashed line to cut along, round something. */
 export const CUT = { ink: 'quiet', width: 0.3, dash: [2, 1.5] } as const;
-

@@ -1,0 +1,108 @@
+import { Router, type Request, type Response } from 'express';
+import { z } from 'zod';
+import { PostOwnForms, PostPrinting, PutSheet, SenderId, type OwnForms, type SheetList } from '../../contract/index.ts';
+import { clockWord } from '../../core/reporting/index.ts';
+import { wordsOfLesson } from '../../core/planning/index.ts';
+import { FORM_LETTERS, THINGS, layKey, layThing, type Page } from '../../core/sheets/index.ts';
+import type { Picture } from '../../core/pictures/index.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+
+const Thing = z.enum(THINGS);
+const PrintingNumber = z.coerce.number().int().min(1);
+
+/** A file's name from its title, without what file systems mind. */
+const fileName = (title: string): string => `${title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'sheet'}.pdf`;
+
+/** Sends pages as a PDF that opens in a tab and can be saved from there. Drawing it is loaded when it is asked for first. */
+const sendPages = async (
+  res: Response,
+  pages: Iterable<Page>,
+  { title, language, at, count }: { title: string; language: string; at: Date; count?: number },
+): Promise<void> => {
+  const { streamPages } = await import('../print/streamPages.ts');
+  res.attachment(fileName(title)).type('pdf');
+  res.set('Content-Disposition', String(res.get('Content-Disposition')).replace('attachment', 'inline'));
+  if (count !== undefined) res.set('X-Pages', String(count));
+  await streamPages(res, pages, { title, language, at });
+};
+
+/** Sheets: kept, printed, printed again; and things to lay out that are printed as they are. */
+export const sheetRoutes = (find: FindClassroom): Router => {
+  const router = Router();
+  const idOf = (req: Request): string => SenderId.parse(req.params['id']);
+  const printingOf = (req: Request) => {
+    const { sheets } = find(req);
+    return { sheets, printing: sheets.printing(PrintingNumber.parse(req.params['number'])) };
+  };
+  router.get('/', (req, res) => {
+    res.json(find(req).sheets.list() satisfies SheetList);
+  });
+  router.post('/own-forms', (req, res) => {
+    res.json(find(req).sheets.ownForms(PostOwnForms.parse(req.body)) satisfies OwnForms);
+  });
+  router.get('/things/:thing.pdf', async (req, res) => {
+    const { settings, lessons, day, now } = find(req);
+    const conventions = settings.one();
+    const thing = Thing.parse(req.params['thing']);
+    const lessonId = z.coerce.number().int().optional().parse(req.query['lesson']);
+    const words =
+      lessonId === undefined
+        ? []
+        : wordsOfLesson(lessons.one(lessonId), conventions).map((word) => clockWord(word, conventions));
+    const pages = layThing(thing, {
+      conventions,
+      words,
+      day: day.routine().map(({ name, picture, at }) => ({ name, picture: picture as Picture, at })),
+    });
+    if (pages.length === 0) throw new HoppelError('nothing-to-print');
+    await sendPages(res, pages, {
+      title: pages[0]!.name,
+      language: conventions.locale,
+      at: now(),
+      count: pages.length,
+    });
+  });
+  router.get('/printings/:number/sheet.pdf', async (req, res) => {
+    const { sheets, printing } = printingOf(req);
+    await sendPages(res, sheets.pages(printing), {
+      title: printing.sheet.content.title,
+      language: printing.setting.conventions.locale,
+      at: new Date(printing.printedAt),
+      count: sheets.pageCount(printing),
+    });
+  });
+  router.get('/printings/:number/key.pdf', async (req, res) => {
+    const { sheets, printing } = printingOf(req);
+    const { content } = printing.sheet;
+    const { conventions, day } = printing.setting;
+    const names = sheets.namesOfForms(printing);
+    const pages = content.forms.flatMap((_, form) => {
+      const letter = content.forms.length === FORM_LETTERS.length ? FORM_LETTERS[form]! : '';
+      return layKey(content, form, { of: names[form] || letter, day }, conventions);
+    });
+    await sendPages(res, pages, {
+      title: pages[0]!.name,
+      language: conventions.locale,
+      at: new Date(printing.printedAt),
+      count: pages.length,
+    });
+  });
+  router.get('/:id', (req, res) => {
+    res.json(find(req).sheets.one(idOf(req)));
+  });
+  router.put('/:id', (req, res) => {
+    const { sheets } = find(req);
+    sheets.keep(idOf(req), PutSheet.parse(req.body));
+    res.json(sheets.one(idOf(req)));
+  });
+  router.post('/:id/printings', (req, res) => {
+    const { sheets, live } = find(req);
+    const id = idOf(req);
+    const printing = sheets.print(id, PostPrinting.parse(req.body));
+    const { lessonId } = sheets.one(id);
+    if (lessonId !== null) live.recordChanged(lessonId);
+    res.status(201).json(printing);
+  });
+  return router;
+};

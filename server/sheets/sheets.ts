@@ -1,0 +1,123 @@
+import type {
+  ListedSheet,
+  OwnForms,
+  PostOwnForms,
+  PostPrinting,
+  Printing,
+  PutSheet,
+  Sheet,
+} from '../../contract/index.ts';
+import { seedFromText } from '../../core/common/index.ts';
+import { currentLesson, groupsOf, lessonsMet, timesMet } from '../../core/planning/index.ts';
+import { needsOf } from '../../core/practice/index.ts';
+import { formByNeed, layPages, pagesOf, type Page, type SheetCopy } from '../../core/sheets/index.ts';
+import type { Picture } from '../../core/pictures/index.ts';
+import type { AnswerRepository } from '../answers/answerRepository.ts';
+import type { ChildRepository } from '../children/childRepository.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { SettingsRepository } from '../settings/settingsRepository.ts';
+import { shortDay } from './days.ts';
+import type { KeptPrinting, SheetRepository } from './sheetRepository.ts';
+
+interface Parts {
+  readonly sheets: SheetRepository;
+  readonly lessons: LessonRepository;
+  readonly children: ChildRepository;
+  readonly answers: Pick<AnswerRepository, 'countedOfChild' | 'childrenIn'>;
+  readonly settings: Pick<SettingsRepository, 'one'>;
+  readonly now: Now;
+}
+
+/** Which thing on the desk's list a part's paper is. */
+const READY = { ticket: 'ticket-paper', alone: 'practice-paper' } as const;
+
+/** Sheets of a class: made, kept, printed, printed again. */
+export const createSheets = ({ sheets, lessons, children, answers, settings, now }: Parts) => {
+  /** Copies as they are laid out: names and pictures as they are now, moved away or not. */
+  const copiesOf = ({ copies }: KeptPrinting): SheetCopy[] =>
+    copies.map(({ childId, form }) => {
+      if (childId === null) return { form };
+      const { name, picture } = children.one(childId);
+      return { form, name, picture: picture as Picture };
+    });
+  const sendable = (printing: KeptPrinting): Printing => ({
+    number: printing.number,
+    printedAt: printing.printedAt,
+    copies: printing.copies.length,
+    pages: pagesOf(printing.sheet.content, copiesOf(printing), printing.setting.conventions),
+    version: printing.sheet.version,
+  });
+  return {
+    list: (): ListedSheet[] =>
+      sheets.all().map(({ id, version, content, lessonId, part, madeAt }) => ({
+        id,
+        version,
+        title: content.title,
+        type: content.type,
+        tasks: content.forms[0]!.length,
+        lessonId,
+        part,
+        madeAt,
+        printings: sheets.printings(id).map(sendable),
+        answered: lessonId === null ? 0 : answers.childrenIn(lessonId),
+      })),
+    one: (id: string): Sheet => {
+      const { madeAt: _madeAt, ...sheet } = sheets.one(id);
+      return sheet;
+    },
+    /** @throws HoppelError unknown-lesson, sheet-moved-on */
+    keep: (id: string, sheet: PutSheet): void => {
+      if (sheet.lessonId !== null && !lessons.isKnown(sheet.lessonId)) throw new HoppelError('unknown-lesson');
+      sheets.keep(id, sheet, now());
+    },
+    /**
+     * Prints a version, and ticks what it was printed for.
+     * @throws HoppelError unknown-sheet, unknown-child when one moved away, malformed when a form is not there
+     */
+    print: (id: string, job: PostPrinting): Printing => {
+      const latest = sheets.one(id);
+      for (const { childId, form } of job.copies) {
+        if (childId !== null) children.here(childId);
+        if (form >= latest.content.forms.length) throw new HoppelError('malformed', 'copies: there is no such form');
+      }
+      const lesson = lessons.all().find((one) => one.id === latest.lessonId);
+      const conventions = settings.one();
+      const day = shortDay(lesson?.day ?? dayOf(now()), conventions.locale);
+      const printing = sheets.print(id, job, { conventions, day }, now());
+      if (lesson !== undefined && latest.part !== null) lessons.tick(lesson.id, READY[latest.part], true);
+      return sendable(printing);
+    },
+    printing: sheets.printing,
+    /** The pages of a printing, one after another. */
+    pages: (printing: KeptPrinting): Generator<Page, void> =>
+      layPages(printing.sheet.content, copiesOf(printing), { ...printing.setting, printing: printing.number }),
+    pageCount: (printing: KeptPrinting): number => sendable(printing).pages,
+    /** Whose each form of a printing is, for its key: a name where each child has its own, otherwise the form's letter. */
+    namesOfForms: (printing: KeptPrinting): string[] => {
+      const copies = copiesOf(printing);
+      return printing.sheet.content.forms.map((_, form) =>
+        printing.sheet.recipe.forms === 'own' ? (copies.find((copy) => copy.form === form)?.name ?? '') : '',
+      );
+    },
+    /** A form for each child by what it needs. @throws HoppelError no-unit, unknown-child */
+    ownForms: ({ recipe, childIds }: PostOwnForms): OwnForms => {
+      const today = dayOf(now());
+      const all = lessons.all();
+      const current = currentLesson(all, today);
+      if (current === undefined) throw new HoppelError('no-unit');
+      const taught = lessonsMet(all, current.number);
+      const times = timesMet([...groupsOf(taught), ...recipe.groups]);
+      const skills = taught.flatMap((one) => one.skills);
+      const forms = childIds.map((childId) => {
+        const { id } = children.here(childId);
+        const needs = needsOf(answers.countedOfChild(id), skills, times, today);
+        return formByNeed(recipe, needs, seedFromText(`${recipe.seed} ${id}`));
+      });
+      if (forms.some((form) => form.length === 0)) throw new HoppelError('malformed', 'recipe: it asks for no task');
+      return { forms: forms.map((form) => [...form]) };
+    },
+  };
+};
+export type Sheets = ReturnType<typeof createSheets>;
