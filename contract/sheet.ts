@@ -8,6 +8,7 @@ import {
   HELPS,
   MOST_TASKS,
   PAPER_KINDS,
+  PAPER_PARTS,
   SHEET_SIZES,
   SHEET_TYPES,
   WRITINGS,
@@ -64,8 +65,8 @@ export const SheetContent = z.strictObject({
 export type SheetContent = z.infer<typeof SheetContent>;
 
 /** Which part of a lesson a sheet is the paper of. */
-export const SHEET_PARTS = ['ticket', 'alone'] as const;
-const SheetPart = z.enum(SHEET_PARTS);
+
+const SheetPart = z.enum(PAPER_PARTS);
 export type SheetPart = z.infer<typeof SheetPart>;
 
 /** A version of a sheet: what was wanted, and what came of it or was changed by hand. */
@@ -73,6 +74,8 @@ export const PutSheet = z.strictObject({
   version: z.int().min(1),
   lessonId: z.int().nullable(),
   part: SheetPart.nullable(),
+  /** What the tasks laid out in its lesson were when it was made, as a number; another number tells that they were changed since. */
+  source: z.int().nullable(),
   recipe: SheetRecipe,
   content: SheetContent,
 });
@@ -118,6 +121,7 @@ export const ListedSheet = z.strictObject({
   tasks: z.int(),
   lessonId: z.int().nullable(),
   part: SheetPart.nullable(),
+  source: z.int().nullable(),
   madeAt: z.string(),
   printings: z.array(Printing),
   /** Children with answers in its lesson: what came of it so far. */

@@ -88,6 +88,18 @@ export const ensureBrowser = () => {
   }
 };
 
+/** What printed pages are measured with: it makes pictures of PDFs, and is no part of Hoppel. */
+export const ensurePoppler = () => {
+  if (existsSync('/usr/bin/pdftoppm')) return;
+  if (!mayInstall())
+    giveUp('the tests of printed pages need pdftoppm, of Debian’s poppler-utils or another’s poppler.');
+  console.log('Installing poppler-utils ...');
+  for (const args of [['update'], ['install', '-y', '--no-install-recommends', 'poppler-utils']]) {
+    const { status, stdout, stderr } = apt(...args);
+    if (status !== 0) giveUp(`apt-get ${args[0]} failed: ${stdout}${stderr}`);
+  }
+};
+
 /** The version of its engine that a program says it is of, such as 156; none where it does not run. */
 const versionOf = (program) => / (\d+)\./.exec(run(program, ['--version'], { stdio: 'pipe' }).stdout?.toString())?.[1];
 

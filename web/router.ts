@@ -15,6 +15,13 @@ export const router = createRouter({
     { path: '/remote', name: 'remote', component: () => import('./pages/RemotePage.vue'), meta: { shell: false } },
     { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
     { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
+    {
+      path: '/sheets/:number(\\d+)?',
+      name: 'sheets',
+      component: () => import('./pages/SheetsPage.vue'),
+      // What is done on the table is undone there.
+      meta: { undoes: true },
+    },
     { path: '/tablets', name: 'tablets', component: () => import('./pages/TabletsPage.vue') },
     { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
     { path: '/settings/class', name: 'children', component: () => import('./pages/ChildrenPage.vue') },

@@ -65,16 +65,18 @@ export type Item =
   | { readonly kind: 'day-order'; readonly events: readonly DayEvent[] };
 /** Tasks that nothing but their time belongs to. */
 type TimeAlone = {
-  [K in
-    | 'hour-hand'
-    | 'set-hour-hand'
-    | 'read'
-    | 'write-digital'
-    | 'write-words'
-    | 'words-to-digits'
-    | 'set'
-    | 'set-free'
-    | 'draw']: { readonly kind: K; readonly shown: DialTime };
+  [
+    K in
+      | 'hour-hand'
+      | 'set-hour-hand'
+      | 'read'
+      | 'write-digital'
+      | 'write-words'
+      | 'words-to-digits'
+      | 'set'
+      | 'set-free'
+      | 'draw'
+  ]: { readonly kind: K; readonly shown: DialTime };
 };
 /** The items of one kind. */
 export type ItemOf<K extends ItemKind> = K extends ItemKind ? Extract<Item, { readonly kind: K }> : never;

@@ -1,6 +1,6 @@
 export { formByNeed } from './choosing/byNeed.ts';
 export { composeForms, countsOf, formsOfTasks, type Composed } from './choosing/compose.ts';
-export { rulesBroken, swapBreaks, swapSuggestions, withTaskMoved, withTimeAt } from './choosing/editing.ts';
+export { rulesBroken, swapBreaks, swapSuggestions, whyTimes, withTaskMoved, withTimeAt } from './choosing/editing.ts';
 export { hardnessOf, otherForm } from './choosing/forms.ts';
 export {
   CLOCK_CHOICES,
@@ -17,6 +17,17 @@ export {
 export { rightPlace } from './choosing/tasks.ts';
 export { timesAllowed, type RecipeProblem } from './choosing/times.ts';
 export { HELPS, lookOf, type ClockLook, type HelpOnPaper } from './clocks/look.ts';
+export {
+  PAPER_PARTS,
+  contentOf,
+  sheetOfLesson,
+  sourceOf,
+  tasksOfPart,
+  usualRecipe,
+  type LessonOnPaper,
+  type PaperPart,
+  type RecipedSheet,
+} from './ofLesson.ts';
 export { DRAWN_ON, MIDDLE_DOT } from './clocks/face.ts';
 export {
   FORM_LETTERS,
@@ -42,5 +53,6 @@ export { CAP_HEIGHT, textWidth, type Weight } from './page/type.ts';
 export { THINGS, layThing, type Thing } from './things/index.ts';
 export { RULER } from './things/testPage.ts';
 export { type DayEntry, type ThingSetting } from './things/thing.ts';
+export { singleFace, svgElement, svgFile } from './single.ts';
 export { boundsOf } from './page/bounds.ts';
 export { type Page, type Zone } from './page/zone.ts';

@@ -11,7 +11,7 @@ import {
 import { readStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
-const Stored = z.strictObject({ recipe: SheetRecipe, content: SheetContent });
+const Stored = z.strictObject({ source: z.int().nullable(), recipe: SheetRecipe, content: SheetContent });
 /** What a printing was made for; as it was then, so that it comes out the same again. */
 const PrintSetting = z.strictObject({ conventions: Settings, day: z.string() });
 export type PrintSetting = z.infer<typeof PrintSetting>;
@@ -127,15 +127,17 @@ export const createSheetRepository = (db: Database, classId: number) => {
      * Keeps a version. The same one again keeps nothing twice.
      * @throws HoppelError sheet-moved-on unless it follows the latest
      */
-    keep: db.transaction((id: string, { version, lessonId, part, recipe, content }: PutSheet, at: Date): void => {
-      const sheet = JSON.stringify({ recipe, content });
-      const same = selectVersion.get(classId, id, version);
-      if (same?.sheet === sheet) return;
-      const latest = selectOne.get(classId, id);
-      if (version !== (latest?.version ?? 0) + 1 || isTaken.get(id, classId) !== undefined)
-        throw new HoppelError('sheet-moved-on');
-      insert.run(classId, id, version, lessonId, part, sheet, at.toISOString());
-    }),
+    keep: db.transaction(
+      (id: string, { version, lessonId, part, source, recipe, content }: PutSheet, at: Date): void => {
+        const sheet = JSON.stringify({ source, recipe, content });
+        const same = selectVersion.get(classId, id, version);
+        if (same?.sheet === sheet) return;
+        const latest = selectOne.get(classId, id);
+        if (version !== (latest?.version ?? 0) + 1 || isTaken.get(id, classId) !== undefined)
+          throw new HoppelError('sheet-moved-on');
+        insert.run(classId, id, version, lessonId, part, sheet, at.toISOString());
+      },
+    ),
     /** Printings of a sheet, the latest first. */
     printings: (id: string): KeptPrinting[] => selectPrintings.all(classId, id).map(kept),
     /** @throws HoppelError unknown-sheet */

@@ -35,6 +35,7 @@ const sheetOf = (over: Partial<PutSheet> = {}, recipe: Partial<SheetRecipe> = {}
     version: 1,
     lessonId: null,
     part: null,
+    source: null,
     recipe: whole as PutSheet['recipe'],
     content: {
       ...{ type, size, help, outline, numerals, prompt, writing },

@@ -51,7 +51,7 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
   });
   return {
     list: (): ListedSheet[] =>
-      sheets.all().map(({ id, version, content, lessonId, part, madeAt }) => ({
+      sheets.all().map(({ id, version, content, lessonId, part, source, madeAt }) => ({
         id,
         version,
         title: content.title,
@@ -59,13 +59,14 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
         tasks: content.forms[0]!.length,
         lessonId,
         part,
+        source,
         madeAt,
         printings: sheets.printings(id).map(sendable),
         answered: lessonId === null ? 0 : answers.childrenIn(lessonId),
       })),
     one: (id: string): Sheet => {
-      const { madeAt: _madeAt, ...sheet } = sheets.one(id);
-      return sheet;
+      const { version, lessonId, part, source, recipe, content } = sheets.one(id);
+      return { id, version, lessonId, part, source, recipe, content };
     },
     /** @throws HoppelError unknown-lesson, sheet-moved-on */
     keep: (id: string, sheet: PutSheet): void => {

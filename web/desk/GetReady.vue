@@ -6,6 +6,7 @@ import type { Desk, Lesson } from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import { lessonMinutes, thingsOfLesson, wordsOfLesson } from '../../core/planning/index.ts';
 import LessonMenu from '../plan/LessonMenu.vue';
+import PrintReady from './PrintReady.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
@@ -71,6 +72,7 @@ const when = computed(() => {
             />
             {{ words.ready(item) }}
           </label>
+          <PrintReady :item="item" :lesson="lesson" @printed="emit('tick', item, true)" />
         </li>
       </ul>
     </template>
@@ -162,6 +164,11 @@ textarea::placeholder {
   padding: 0 12px;
   font-size: 17px;
   line-height: 32px;
+}
+.things li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
 }
 .things label {
   display: flex;

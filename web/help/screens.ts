@@ -22,6 +22,13 @@ export const HELP_ROWS = {
   lesson: [...LIST, ...PATH, ...ANYWHERE],
   class: [...PATH, ...ANYWHERE],
   child: [...PATH, ...ANYWHERE],
+  sheets: [
+    row('print', 'P'),
+    row('undoSheet', 'Ctrl Z'),
+    row('redoSheet', 'Ctrl ⇧ Z'),
+    row('letGo', 'Esc'),
+    ...ANYWHERE,
+  ],
   tablets: [...PATH, ...ANYWHERE],
   settings: [...PATH, ...ANYWHERE],
   children: [...LIST, ...PATH, ...ANYWHERE],

@@ -3,6 +3,7 @@
 import {
   mdiAccountGroupOutline,
   mdiCogOutline,
+  mdiFileDocumentOutline,
   mdiHelpCircleOutline,
   mdiPresentation,
   mdiTabletCellphone,
@@ -24,14 +25,14 @@ import PlanNews from '../plan/PlanNews.vue';
 const { t } = useI18n();
 const plan = usePlanStore();
 const help = useHelpStore();
+const route = useRoute();
 /** Ctrl or Cmd with Z takes back what was done to the unit, with Shift does it again; in a field they belong to the field. */
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey)) return;
+  if (event.key.toLowerCase() !== 'z' || !(event.ctrlKey || event.metaKey) || route.meta['undoes'] === true) return;
   if ((event.target as Element).closest('input, textarea, select') !== null) return;
   event.preventDefault();
   void (event.shiftKey ? plan.redo() : plan.undo());
 });
-const route = useRoute();
 const store = useClassroomStore();
 const board = useBoardStore();
 /** What asks to be looked at at a place, for a dot on its picture; empty where nothing does. */
@@ -55,6 +56,7 @@ const boardAt = (segment: number): RouteLocationRaw => ({
 });
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
+  { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
   { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },

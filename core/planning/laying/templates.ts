@@ -146,7 +146,7 @@ export const OCLOCK_LESSONS: readonly LessonTemplate[] = [
     warmUp(2),
     clean(5, 'oclock'),
     set('together', 5, O, 'read'),
-    set('ticket', 6, O, 'read'),
+    set('ticket', 6, O, 'read', 'choose-words'),
     plain('close', 2),
   ),
   lesson(
@@ -196,7 +196,7 @@ export const OCLOCK_LAST: readonly LessonTemplate[] = [
     warmUp(2),
     plain('show', 5),
     tasks('together', 5, 'judge-clock'),
-    tasks('ticket', 6, 'judge-clock'),
+    set('ticket', 6, O, 'judge-clock', 'read', 'draw'),
     plain('close', 2),
   ),
 ];
@@ -219,7 +219,7 @@ export const HALF_PAST_LESSONS: readonly LessonTemplate[] = [
     contrast(5),
     set('together', 2, H, 'read'),
     set('show-me', 5, H, 'set'),
-    set('ticket', 4, H, 'read'),
+    set('ticket', 4, H, 'read', 'set'),
     plain('close', 2),
   ),
   lesson(
@@ -260,7 +260,7 @@ export const TOGETHER_LESSONS: readonly LessonTemplate[] = [
     contrast(4),
     set('together', 3, BOTH, 'read'),
     set('show-me', 5, BOTH, 'set'),
-    set('ticket', 4, BOTH, 'read'),
+    set('ticket', 4, BOTH, 'read', 'set'),
     plain('close', 2),
   ),
   lesson(
@@ -300,7 +300,7 @@ export const MIXED_LESSONS: readonly LessonTemplate[] = [
     warmUp(2),
     plain('show', 5),
     tasks('together', 5, 'judge-clock'),
-    tasks('ticket', 6, 'judge-clock'),
+    set('ticket', 6, BOTH, 'judge-clock', 'read', 'draw'),
     plain('close', 2),
   ),
 ];

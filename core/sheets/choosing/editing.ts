@@ -3,10 +3,12 @@ import { seededRng } from '../../common/index.ts';
 import {
   breaksOf,
   brokenRules,
+  reasonsOf,
   suggestTimes,
   type BrokenRule,
   type Standing,
   type Suggestion,
+  type TimeReason,
 } from '../../planning/index.ts';
 import type { SheetType } from '../content.ts';
 import type { PaperItem } from '../kinds/index.ts';
@@ -39,6 +41,12 @@ const onTasks = (broken: readonly BrokenRule[], tasks: readonly number[]): Broke
 export const rulesBroken = (type: SheetType, items: readonly PaperItem[], before: Before): BrokenRule[] => {
   const { at, tasks } = standing(type, items, before);
   return onTasks(brokenRules(at), tasks);
+};
+
+/** Why a form has the times it has, read from the times themselves. */
+export const whyTimes = (type: SheetType, items: readonly PaperItem[], before: Before): TimeReason[] => {
+  const { at, tasks } = standing(type, items, before);
+  return tasks.length === 0 ? [] : reasonsOf(at);
 };
 
 /** Rules a time would break in the place of a task's own. */
