@@ -49,12 +49,14 @@ const sorted = (rng: Rng, items: readonly PaperItem[], type: SheetType, before: 
     [...list].sort((a, b) => SHEET_ORDER.indexOf(a.kind) - SHEET_ORDER.indexOf(b.kind));
   let best = inOrder(items);
   let least = rulesBroken(type, best, before).length;
+  const asLaidOut = rulesBroken(type, items, before).length;
   for (let tries = 0; tries < ORDERS && least > 0; tries++) {
     const order = inOrder(shuffled(rng, items));
     const broken = rulesBroken(type, order, before).length;
     if (broken < least) [best, least] = [order, broken];
   }
-  return best;
+  // The order they are asked in keeps the rules already; it is given up only for one that does as well.
+  return asLaidOut < least ? [...items] : best;
 };
 
 /** The tasks of a part of a lesson as they are printed; none where it has no such part, or asks nothing there. */

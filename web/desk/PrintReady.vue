@@ -71,7 +71,7 @@ const print = async (): Promise<void> => {
 <style scoped>
 .print-ready {
   display: inline-flex;
-  flex-wrap: wrap;
+  flex: none;
   justify-content: flex-end;
 }
 .print-ready a,

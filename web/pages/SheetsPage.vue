@@ -3,33 +3,35 @@
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
-import ChoiceWord from '../sheets/ChoiceWord.vue';
 import MadeBefore from '../sheets/MadeBefore.vue';
 import SheetDesk from '../sheets/SheetDesk.vue';
+import SheetHead from '../sheets/SheetHead.vue';
+import { SHEET_TABS, type SheetTab } from '../sheets/tabs.ts';
 import ThingList from '../sheets/ThingList.vue';
 import { useSheet } from '../sheets/useSheet.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { usePlanWords } from '../words/usePlanWords.ts';
 import { problemKey } from '../words/problemWords.ts';
 
-const TABS = ['ticket', 'alone', 'things', 'made'] as const;
-type Tab = (typeof TABS)[number];
 const { t } = useI18n();
 const route = useRoute();
 const router = useRouter();
 const store = useClassroomStore();
-const words = usePlanWords();
 const making = useSheet();
 const problem = ref<string>();
 
-const tab = computed((): Tab => TABS.find((one) => one === route.query['show']) ?? 'ticket');
 const lesson = computed(() => {
   const number = Number(route.params['number']);
   return store.classroom!.lessons.find((one) => one.number === number) ?? store.lesson;
 });
-const lessons = computed(() =>
-  store.classroom!.lessons.map((one) => ({ value: one.number, text: `${one.number}  ${words.title(one)}` })),
-);
+/** What is asked for; without a wish the paper the lesson has, its ticket first. */
+const tab = computed((): SheetTab => {
+  const asked = SHEET_TABS.find((one) => one === route.query['show']);
+  const has = (part: string): boolean =>
+    lesson.value?.segments.some(({ kind, items }) => kind === part && items.length > 0) ?? false;
+  return asked ?? (!has('ticket') && has('alone') ? 'alone' : 'ticket');
+});
+/** A sheet lies on the table: a lesson's, or one that was opened. */
+const onTable = computed(() => tab.value === 'ticket' || tab.value === 'alone');
 /** What was changed by hand is kept before something else lies on the table; where it cannot be, it is said and stays. */
 const keepFirst = async (): Promise<boolean> => {
   problem.value = undefined;
@@ -42,7 +44,7 @@ const keepFirst = async (): Promise<boolean> => {
     return false;
   }
 };
-const show = async (next: { tab?: Tab; number?: number; sheet?: string }): Promise<void> => {
+const show = async (next: { tab?: SheetTab; number?: number; sheet?: string }): Promise<void> => {
   if (!(await keepFirst())) return;
   const number = next.number ?? (route.params['number'] === '' ? undefined : route.params['number']);
   const query = { show: next.tab ?? tab.value, ...(next.sheet && { sheet: next.sheet }) };
@@ -53,8 +55,8 @@ const load = async (): Promise<void> => {
   const sheet = route.query['sheet'];
   try {
     if (typeof sheet === 'string') await making.open(sheet);
-    else if (lesson.value !== undefined && (tab.value === 'ticket' || tab.value === 'alone'))
-      await making.beginOrOpen(lesson.value, tab.value);
+    else if (lesson.value !== undefined && onTable.value)
+      await making.beginOrOpen(lesson.value, tab.value as 'ticket' | 'alone');
   } catch (error) {
     problem.value = problemKey(error);
   }
@@ -68,74 +70,41 @@ const openMade = async (id: string): Promise<void> => {
 
 <template>
   <div class="sheets">
-    <header class="head">
-      <h1 class="title-page">{{ t(`sheets.headline.${tab}`) }}</h1>
-      <p v-if="lesson && tab !== 'made'" class="quiet of">
-        {{ t('sheets.forLesson') }}
-        <ChoiceWord
-          :text="words.title(lesson)"
-          :label="t('sheets.label.lesson')"
-          :choices="lessons"
-          :chosen="[lesson.number]"
-          @choose="([number]) => show({ number: number! })"
-        />
-      </p>
-      <div class="tabs" role="group" :aria-label="t('sheets.what')">
-        <button
-          v-for="one in TABS"
-          :key="one"
-          type="button"
-          :class="{ on: one === tab }"
-          :aria-pressed="one === tab"
-          @click="show({ tab: one })"
-        >
-          {{ t(`sheets.tab.${one}`) }}
-        </button>
-      </div>
-    </header>
-    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
-    <ThingList v-if="tab === 'things'" :lesson="lesson" />
-    <MadeBefore v-else-if="tab === 'made'" @open="openMade" />
+    <SheetDesk v-if="onTable && making.draft.value" :making="making">
+      <SheetHead
+        :tab="tab"
+        :lesson="lesson"
+        @tab="(next) => show({ tab: next })"
+        @lesson="(number) => show({ number })"
+      />
+      <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+    </SheetDesk>
     <template v-else>
-      <p v-if="lesson === undefined && making.draft.value === undefined" class="quiet">
+      <SheetHead
+        :tab="tab"
+        :lesson="lesson"
+        @tab="(next) => show({ tab: next })"
+        @lesson="(number) => show({ number })"
+      />
+      <p v-if="problem" class="problem" role="alert">
+        {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
+      </p>
+      <ThingList v-else-if="tab === 'things'" :lesson="lesson" />
+      <MadeBefore v-else-if="tab === 'made'" @open="openMade" />
+      <p v-else-if="lesson === undefined" class="quiet">
         {{ t('sheets.noUnit') }}
         <router-link :to="{ name: 'unit' }">{{ t('plan.makeOne') }}</router-link>
       </p>
-      <SheetDesk v-else :making="making" />
+      <p v-else class="quiet" role="status">{{ t('app.loading') }}</p>
     </template>
   </div>
 </template>
 
 <style scoped>
 .sheets {
-  padding: 4px 32px 16px;
+  padding: 12px 32px 16px;
   max-width: 1500px;
   margin: 0 auto;
-}
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  column-gap: 16px;
-  margin-bottom: 6px;
-}
-.of {
-  flex: 1;
-}
-.tabs {
-  display: flex;
-  gap: 4px;
-}
-.tabs button {
-  min-height: 44px;
-  padding: 0 16px;
-  border-radius: 999px;
-  color: var(--plum);
-  font-weight: 600;
-}
-.tabs button.on {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 .problem {
   color: var(--berry);

@@ -98,6 +98,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div v-if="draft" class="desk">
     <section class="recipe">
+      <slot />
       <input
         class="title title-column"
         :value="draft.content.title"
@@ -225,6 +226,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   width: 100%;
   padding: 2px 8px;
   margin-left: -8px;
+  border: 0;
   border-radius: 8px;
   background: none;
   text-overflow: ellipsis;

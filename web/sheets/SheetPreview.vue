@@ -117,7 +117,7 @@ const behind = computed(() => Math.min(2, copies.length * pages.value.length - 1
 }
 .stack {
   position: relative;
-  height: min(612px, calc(100vh - 186px));
+  height: min(640px, calc(100vh - 232px));
   min-height: 420px;
 }
 .paper,

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import type { SheetContent, SheetRecipe } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import type { PlannedLesson, Suggestion } from '../../core/planning/index.ts';
-import { TIMES_OF_GROUP, groupOfTime } from '../../core/sets/index.ts';
+import { TIMES_OF_GROUP, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { rulesBroken, timeOfTask, timesOnSheet, whyTimes } from '../../core/sheets/index.ts';
 import AnyTime from '../clock/AnyTime.vue';
 import TimeRings, { RINGED_GROUPS, type RingTime } from '../clock/TimeRings.vue';
@@ -45,10 +45,15 @@ watch(
   () => (wanted.value = undefined),
 );
 
+/** Two rings are there whatever the recipe says: half past bricks sit between those of o’clock. */
+const ALWAYS: readonly TimeGroup[] = ['oclock', 'half-past'];
 /** Rings of the recipe's groups, and of whatever stands on the sheet. */
 const groups = computed(() =>
   RINGED_GROUPS.filter(
-    (group) => recipe.groups.includes(group) || onSheet.value.some((time) => groupOfTime(time) === group),
+    (group) =>
+      ALWAYS.includes(group) ||
+      recipe.groups.includes(group) ||
+      onSheet.value.some((time) => groupOfTime(time) === group),
   ),
 );
 const ringed = computed((): RingTime[] => {
@@ -152,7 +157,7 @@ const centre = computed(() =>
   min-height: 38px;
 }
 .rings {
-  max-width: 320px;
+  max-width: 312px;
   margin: 0 auto 8px;
 }
 .reasons {

@@ -59,8 +59,12 @@ const savePng = async (): Promise<void> => save(await pngOf(face.value), `${name
     <AnyTime :act="t('sheets.face.show')" @pick="(picked) => (time = picked)" />
     <v-btn variant="text" :height="44" @click="time = undefined">{{ t('sheets.face.empty') }}</v-btn>
     <div class="acts">
-      <v-btn variant="tonal" :height="44" :prepend-icon="mdiDownload" @click="save(svg(), `${name}.svg`)">{{ t('sheets.face.svg') }}</v-btn>
-      <v-btn variant="tonal" :height="44" :prepend-icon="mdiDownload" @click="savePng">{{ t('sheets.face.png') }}</v-btn>
+      <v-btn variant="tonal" :height="44" :prepend-icon="mdiDownload" @click="save(svg(), `${name}.svg`)">{{
+        t('sheets.face.svg')
+      }}</v-btn>
+      <v-btn variant="tonal" :height="44" :prepend-icon="mdiDownload" @click="savePng">{{
+        t('sheets.face.png')
+      }}</v-btn>
       <v-btn variant="tonal" :height="44" :prepend-icon="mdiContentCopy" @click="copy">{{
         t('sheets.face.copy')
       }}</v-btn>

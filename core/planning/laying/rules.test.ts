@@ -156,7 +156,13 @@ describe('what a lesson needs', () => {
   it('lies ready by what happens in it and what the children work with', () => {
     expect(thingsOfLesson(unit[7]!, 'both')).toEqual(['geared-clock', 'paper-clocks', 'tablets', 'practice-paper']);
     expect(thingsOfLesson(unit[7]!, 'paper')).toEqual(['geared-clock', 'paper-clocks', 'practice-paper']);
-    expect(thingsOfLesson(unit[9]!, 'both')).toEqual(['geared-clock', 'tablets', 'pencils', 'ticket-paper']);
+    expect(thingsOfLesson(unit[9]!, 'both')).toEqual([
+      'geared-clock',
+      'tablets',
+      'pencils',
+      'ticket-paper',
+      'practice-paper',
+    ]);
     expect(thingsOfLesson(unit[9]!, 'tablets')).toEqual(['geared-clock', 'tablets']);
     expect(thingsOfLesson(unit[0]!, 'paper')).toEqual(['wall-clock', 'day-pictures']);
   });

@@ -35,6 +35,8 @@ const onTasks = (broken: readonly BrokenRule[], tasks: readonly number[]): Broke
   broken
     // What was taught before is what a sheet is about; it stands in no lesson that could teach more.
     .filter(({ rule }) => rule !== 'not-taught')
+    // Nobody counts on over a task that is about something else.
+    .filter(({ rule, place }) => rule !== 'counting-order' || tasks[place]! - tasks[place - 1]! === 1)
     .map((one) => ({ ...one, place: tasks[one.place]! }));
 
 /** Rules for practice that the times of a form break, by the places of its tasks. */

@@ -2,8 +2,8 @@ import type { DialTime } from '../../clock/index.ts';
 import { shuffled, type Rng } from '../../common/index.ts';
 import { isHourAlone } from '../../items/index.ts';
 import { suits } from '../../making/index.ts';
-import { recencies, usesIn, type Standing } from '../../planning/index.ts';
-import { TIMES_OF_GROUP, askedOrder, chooseTimes, groupOfTime, mixedTimes } from '../../sets/index.ts';
+import { groupsOf, recencies, usesIn, type Standing } from '../../planning/index.ts';
+import { TIMES_OF_GROUP, askedOrder, chooseTimes, groupOfTime, isHardTime, mixedTimes } from '../../sets/index.ts';
 import type { PaperKind } from '../kinds/index.ts';
 import { isAboutOneTime, kindsOf, type SheetRecipe } from './recipe.ts';
 
@@ -67,13 +67,16 @@ export const timesFor = (rng: Rng, recipe: SheetRecipe, before: Before): DialTim
   const isWanted = (time: DialTime): boolean => allowed.includes(time) && !fixed.includes(time);
   const lately = recencies(recipe.type === 'ticket' ? 'ticket' : 'alone', before);
   const uses = usesIn(before);
+  /** Hard times wait until the easy ones of their group have been taught, as everywhere. */
+  const known = groupsOf(before);
+  const isEarly = (time: DialTime): boolean => hardLate && isHardTime(time) && !known.includes(groupOfTime(time));
   // Hands that lie on each other are asked about only where a teacher wants them, if any kind is drawn.
   const easy = (time: DialTime): boolean => kinds.every((kind) => suits(kind, time));
   const chosen = chooseTimes(rng, {
     count: Math.min(count - fixed.length, all.length - fixed.length),
     groups: recipe.groups,
     hardLate,
-    recency: (time) => (lately.get(time) ?? 0) + (easy(time) ? 0 : 10),
+    recency: (time) => (lately.get(time) ?? 0) + (isEarly(time) ? 5 : 0) + (easy(time) ? 0 : 10),
     uses: (time) => uses.get(time) ?? 0,
     suits: isWanted,
   });
