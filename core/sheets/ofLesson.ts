@@ -108,9 +108,9 @@ export interface RecipedSheet {
 /** What a content takes over from its recipe. */
 export const contentOf = (
   { type, size, help, outline, numerals, prompt, writing }: SheetRecipe,
-  words: Pick<SheetContent, 'title' | 'iCan'>,
+  { title, iCan }: Pick<SheetContent, 'title' | 'iCan'>,
   forms: SheetContent['forms'],
-): SheetContent => ({ type, size, help, outline, numerals, prompt, writing, ...words, forms });
+): SheetContent => ({ type, size, help, outline, numerals, prompt, writing, title, iCan, forms });
 
 /**
  * The sheet a part of a lesson needs, made in one step: the very tasks that are laid out there and, for a ticket, a second form;

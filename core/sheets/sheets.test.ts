@@ -199,7 +199,7 @@ describe('times a teacher fixes and bans', () => {
 
 describe('a sheet that is changed by hand', () => {
   const form = formsOf()[0]!;
-  const before = layUnit(defaultChoices('2026-11-02')).slice(0, 14);
+  const before = layUnit(defaultChoices('2026-11-02', 'a unit')).slice(0, 14);
   it('has another time in a task, its options made anew, and the others as they were', () => {
     const changed = withTimeAt(form, 0, timeOf(9, 30), TAUGHT_TIMES, RECIPE, 1);
     expect(timeOfTask(changed[0]!)).toBe(timeOf(9, 30));
@@ -223,7 +223,7 @@ describe('a sheet that is changed by hand', () => {
 });
 
 describe('the sheet of a lesson', () => {
-  const unit = layUnit(defaultChoices('2026-11-02'));
+  const unit = layUnit(defaultChoices('2026-11-02', 'a unit'));
   const at = (i: number) => ({ lesson: unit[i]!, before: unit.slice(0, i) });
   it('has the very tasks of its ticket, as far as they can be printed, and breaks no rule on times', () => {
     unit.forEach((lesson, i) => {

@@ -24,7 +24,26 @@ const readGrey = (bytes: Buffer): { width: number; height: number; data: Buffer 
 
 const DPI = 300;
 
-/** Pages drawn into a PDF and made into pictures by another program, poppler's pdftoppm. */
+/** A picture of pixels as a raster. @param grey 0 black to 255 white, by pixel @param scale pixels a millimetre */
+export const rasterOf = (width: number, height: number, scale: number, grey: (at: number) => number): Raster => ({
+  width,
+  height,
+  scale,
+  dark: (x, y) =>
+    x < 0 || y < 0 || x >= width || y >= height ? 0 : 1 - grey(Math.floor(y) * width + Math.floor(x)) / 255,
+});
+
+/** A PDF's pages as pictures, made by another program, poppler's pdftoppm. @param pages numbers of those wanted, from 1 */
+export const rastersOfPdf = (file: string, pages: readonly number[]): Raster[] =>
+  pages.map((page) => {
+    const name = `${file}-${page}`;
+    const only = ['-f', String(page), '-l', String(page), '-singlefile'];
+    execFileSync('pdftoppm', ['-r', String(DPI), ...only, '-gray', file, name]);
+    const { width, height, data } = readGrey(readFileSync(`${name}.pgm`));
+    return rasterOf(width, height, DPI / 25.4, (at) => data[at]!);
+  });
+
+/** Pages drawn into a PDF, and that made into pictures. */
 export const rasters = async (pages: readonly Page[]): Promise<Raster[]> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-raster-'));
   try {
@@ -32,29 +51,10 @@ export const rasters = async (pages: readonly Page[]): Promise<Raster[]> => {
     const out = createWriteStream(file);
     await streamPages(out, pages, { title: 'measured', language: 'en-US', at: new Date(0) });
     await finished(out);
-    return pages.map((_, i) => {
-      const name = join(folder, `page${i}`);
-      execFileSync('pdftoppm', [
-        '-r',
-        String(DPI),
-        '-f',
-        String(i + 1),
-        '-l',
-        String(i + 1),
-        '-singlefile',
-        '-gray',
-        file,
-        name,
-      ]);
-      const { width, height, data } = readGrey(readFileSync(`${name}.pgm`));
-      return {
-        width,
-        height,
-        scale: DPI / 25.4,
-        dark: (x, y) =>
-          x < 0 || y < 0 || x >= width || y >= height ? 0 : 1 - data[Math.floor(y) * width + Math.floor(x)]! / 255,
-      };
-    });
+    return rastersOfPdf(
+      file,
+      pages.map((_, i) => i + 1),
+    );
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -16,7 +16,7 @@ const { t } = useI18n();
     <ul class="list">
       <li v-for="thing in THINGS" :key="thing">
         <div>
-          <h3 class="title-item">{{ t(`sheets.things.${thing}.name`) }}</h3>
+          <h2 class="title-item">{{ t(`sheets.things.${thing}.name`) }}</h2>
           <p class="quiet">{{ t(`sheets.things.${thing}.what`) }}</p>
         </div>
         <v-btn
