@@ -139,3 +139,21 @@ export const PostOwnForms = z.strictObject({
 export type PostOwnForms = z.infer<typeof PostOwnForms>;
 export const OwnForms = z.strictObject({ forms: z.array(Form) });
 export type OwnForms = z.infer<typeof OwnForms>;
+
+/** What every sheet file says of itself. Another version is another number. */
+export const SHEET_FILE = { format: 'hoppel-sheet', version: 1 } as const;
+/** A sheet as a file, to keep, to pass on and to read back; docs/sheets.md says what each part means. No child is in it. */
+export const SheetFile = z.strictObject({
+  format: z.literal(SHEET_FILE.format, { error: `must be "${SHEET_FILE.format}": this is another kind of file` }),
+  version: z.literal(SHEET_FILE.version, { error: `must be ${SHEET_FILE.version}: this file is of another version` }),
+  recipe: SheetRecipe,
+  content: SheetContent,
+});
+export type SheetFile = z.infer<typeof SheetFile>;
+/** A file to be read in: JSON as it is, or a zip in base64. */
+export const PostSheetFile = z.strictObject({
+  id: SenderId,
+  text: z.string().min(1).exactOptional(),
+  zip: z.base64().min(1).exactOptional(),
+});
+export type PostSheetFile = z.infer<typeof PostSheetFile>;

@@ -1,5 +1,8 @@
-import type { DialTime } from '../clock/index.ts';
-import { clockAt, clockToDrawOn } from './clocks/clock.ts';
+import { HANDS, type DialTime, type Hand } from '../clock/index.ts';
+import type { Conventions } from '../conventions/index.ts';
+import { pictureAt, type ClockPicture } from '../items/index.ts';
+import { handName, sentence, type Phrase } from '../wording/index.ts';
+import { clockAt, clockOfPicture, clockToDrawOn } from './clocks/clock.ts';
 import { roomOfFace } from './clocks/face.ts';
 import type { ClockLook } from './clocks/look.ts';
 import { INKS, type Ink, type Mark } from './page/mark.ts';
@@ -95,4 +98,36 @@ export const svgFile = ({ width, height, marks }: Pick<Page, 'width' | 'height' 
   });
   const size = attributes({ width: `${width}mm`, height: `${height}mm`, viewBox: `0 0 ${width} ${height}` });
   return `<svg xmlns="http://www.w3.org/2000/svg"${size}>${elements.join('')}</svg>\n`;
+};
+
+/** Half of the height of a clock that is a picture of its own, millimetres. */
+const PICTURE_RADIUS = 24;
+
+/** A clock as a picture for other programs, with words that say where its hands are and not what time it is. */
+export const clockPicture = (
+  what: { readonly picture: ClockPicture } | { readonly time: DialTime; readonly only?: Hand },
+  look: ClockLook,
+  conventions: Conventions,
+): { readonly svg: string; readonly alt: string } => {
+  const picture =
+    'picture' in what ? what.picture : { ...pictureAt(what.time), handsDrawn: what.only ?? ('both' as const) };
+  const room = roomOfFace(PICTURE_RADIUS, look);
+  const at = { x: room.x + AROUND, y: room.y + AROUND };
+  const { marks } = clockOfPicture(picture, { at, radius: PICTURE_RADIUS, look, item: 0 });
+  const alt = HANDS.filter((hand) => picture.handsDrawn === 'both' || picture.handsDrawn === hand)
+    .map((hand) => {
+      const { key, values } = angleWords(picture.hands[hand]);
+      return `${handName(hand, conventions)} ${sentence({ key, values }, conventions)}`;
+    })
+    .join(', ');
+  return { svg: svgFile({ width: 2 * at.x, height: 2 * at.y, marks }), alt };
+};
+
+/** Where a hand is: on a numeral, to a degree, or between two. */
+const angleWords = (angle: number): Phrase => {
+  const numerals = angle / 30;
+  const nearest = Math.round(numerals);
+  if (Math.abs(numerals - nearest) < 1 / 30) return { key: 'clock.place.on', values: { numeral: nearest % 12 || 12 } };
+  const passed = Math.floor(numerals) || 12;
+  return { key: 'clock.place.between', values: { passed, coming: (passed % 12) + 1 } };
 };

@@ -1,18 +1,28 @@
 import { Router, type Request, type Response } from 'express';
 import { z } from 'zod';
-import { PostOwnForms, PostPrinting, PutSheet, SenderId, type OwnForms, type SheetList } from '../../contract/index.ts';
+import {
+  PostOwnForms,
+  PostPrinting,
+  PostSheetFile,
+  PutSheet,
+  SenderId,
+  type OwnForms,
+  type SheetList,
+} from '../../contract/index.ts';
 import { clockWord } from '../../core/reporting/index.ts';
 import { wordsOfLesson } from '../../core/planning/index.ts';
 import { FORM_LETTERS, THINGS, layKey, layThing, type Page } from '../../core/sheets/index.ts';
 import type { Picture } from '../../core/pictures/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { readSheetFile, writeSheetFile } from './sheetFile.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 const Thing = z.enum(THINGS);
 const PrintingNumber = z.coerce.number().int().min(1);
 
 /** A file's name from its title, without what file systems mind. */
-const fileName = (title: string): string => `${title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'sheet'}.pdf`;
+const fileName = (title: string, ending: string): string =>
+  `${title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'sheet'}.${ending}`;
 
 /** Sends pages as a PDF that opens in a tab and can be saved from there. Drawing it is loaded when it is asked for first. */
 const sendPages = async (
@@ -21,7 +31,7 @@ const sendPages = async (
   { title, language, at, count }: { title: string; language: string; at: Date; count?: number },
 ): Promise<void> => {
   const { streamPages } = await import('../print/streamPages.ts');
-  res.attachment(fileName(title)).type('pdf');
+  res.attachment(fileName(title, 'pdf')).type('pdf');
   res.set('Content-Disposition', String(res.get('Content-Disposition')).replace('attachment', 'inline'));
   if (count !== undefined) res.set('X-Pages', String(count));
   await streamPages(res, pages, { title, language, at });
@@ -87,6 +97,23 @@ export const sheetRoutes = (find: FindClassroom): Router => {
       at: new Date(printing.printedAt),
       count: pages.length,
     });
+  });
+  router.post('/file', (req, res) => {
+    const body = PostSheetFile.parse(req.body);
+    const { sheets } = find(req);
+    sheets.readIn(body.id, readSheetFile(body));
+    res.status(201).json(sheets.one(body.id));
+  });
+  router.get('/:id/sheet.json', (req, res) => {
+    const sheet = find(req).sheets.one(idOf(req));
+    res.attachment(fileName(sheet.content.title, 'hoppel.json')).type('json').send(writeSheetFile(sheet));
+  });
+  router.get('/:id/qti.zip', async (req, res) => {
+    const { sheets, settings } = find(req);
+    const sheet = sheets.one(idOf(req));
+    const { qtiPackage } = await import('./qti/package.ts');
+    const bytes = qtiPackage(sheet, settings.one());
+    res.attachment(fileName(sheet.content.title, 'qti.zip')).type('zip').send(Buffer.from(bytes));
   });
   router.get('/:id', (req, res) => {
     res.json(find(req).sheets.one(idOf(req)));

@@ -6,6 +6,7 @@ import type {
   Printing,
   PutSheet,
   Sheet,
+  SheetFile,
 } from '../../contract/index.ts';
 import { seedFromText } from '../../core/common/index.ts';
 import { currentLesson, groupsOf, lessonsMet, timesMet } from '../../core/planning/index.ts';
@@ -73,6 +74,9 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
       if (sheet.lessonId !== null && !lessons.isKnown(sheet.lessonId)) throw new HoppelError('unknown-lesson');
       sheets.keep(id, sheet, now());
     },
+    /** A sheet from a file: a new one of no lesson. The same id again keeps nothing twice. */
+    readIn: (id: string, { recipe, content }: SheetFile): void =>
+      sheets.keep(id, { version: 1, lessonId: null, part: null, source: null, recipe, content }, now()),
     /**
      * Prints a version, and ticks what it was printed for.
      * @throws HoppelError unknown-sheet, unknown-child when one moved away, malformed when a form is not there

@@ -26,3 +26,7 @@ export const askedPhrase = (item: Item, context: Pick<BlockContext, 'conventions
     kind === 'which-of' ? 'choose-clock' : kind === 'choose-clock' && isSeveral(item) ? 'choose-clocks' : kind;
   return sentence({ key: `clock.paper.${name}`, values: { said: named(item, context) } }, conventions);
 };
+
+/** The same where there is nothing but the task and the class's words. */
+export const askedOnPaper = (item: Item, conventions: BlockContext['conventions']): string =>
+  askedPhrase(item, { conventions, prompt: 'words' });
