@@ -6,7 +6,13 @@ ensureNode();
 ensurePackages();
 ensureBrowser();
 ensureBuild();
-for (const script of ['tools/benchCore.ts', 'e2e/bench.ts', 'e2e/benchRound.ts', 'e2e/benchRecord.ts']) {
+for (const script of [
+  'tools/benchCore.ts',
+  'e2e/bench.ts',
+  'e2e/benchRound.ts',
+  'e2e/benchRecord.ts',
+  'e2e/benchSheets.ts',
+]) {
   const { status } = run(process.execPath, ['--import', 'tsx', join(ROOT, script)]);
   if (status !== 0) process.exit(status ?? 1);
 }

@@ -5,11 +5,20 @@ import { readFileSync, rmSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { changedSince, journeysFor } from './changed.mjs';
-import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, preferLightBrowser } from './ensure.mjs';
+import {
+  ROOT,
+  ensureBrowser,
+  ensureBuild,
+  ensureNode,
+  ensurePackages,
+  ensurePoppler,
+  preferLightBrowser,
+} from './ensure.mjs';
 
 ensureNode();
 ensurePackages();
 ensureBrowser();
+ensurePoppler();
 preferLightBrowser();
 
 const onlySome = process.argv.includes('--changed');

@@ -1,6 +1,7 @@
 import { v4 as newId } from 'uuid';
 import type { Classroom, Tablets } from '../../contract/index.ts';
 import { defaultChoices } from '../../core/planning/index.ts';
+import { composeForms, contentOf, usualRecipe } from '../../core/sheets/index.ts';
 
 /** A request that is right, or was when it was made up. */
 export interface Route {
@@ -53,6 +54,12 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     children: [],
     demonstration: null,
   };
+  const sheetId = newId();
+  const recipe = usualRecipe('ticket', classroom.settings, ['oclock']);
+  const composed = composeForms(recipe, []);
+  const forms = 'forms' in composed ? composed.forms : [];
+  const onSheet = contentOf(recipe, { title: 'Ticket', iCan: '' }, forms);
+  const sheet = { version: 1, lessonId: null, part: null, source: null, recipe, content: onSheet };
   const template = newId();
   const [{ key, skills, segments } = { key: 'blank', skills: [], segments: [] }] = classroom.lessons;
   const content = { key, skills, segments };
@@ -100,6 +107,21 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/templates'),
     post('/templates', { id: template, lesson: content }),
     remove('/templates/:id', `/templates/${newId()}`),
+    get('/sheets'),
+    post('/sheets/own-forms', { recipe: { ...recipe, forms: 'own' }, childIds: [classroom.children[0]!.id] }),
+    post('/sheets/file', { id: newId(), text: '{}' }),
+    put('/sheets/:id', sheet, `/sheets/${sheetId}`),
+    get('/sheets/:id', `/sheets/${sheetId}`),
+    get('/sheets/:id/sheet.json', `/sheets/${sheetId}/sheet.json`),
+    get('/sheets/:id/qti.zip', `/sheets/${sheetId}/qti.zip`),
+    post(
+      '/sheets/:id/printings',
+      { id: newId(), version: 1, copies: [{ childId: null, form: 0 }] },
+      `/sheets/${sheetId}/printings`,
+    ),
+    get('/sheets/printings/:number/sheet.pdf', '/sheets/printings/1/sheet.pdf'),
+    get('/sheets/printings/:number/key.pdf', '/sheets/printings/1/key.pdf'),
+    get('/sheets/things/:thing.pdf', `/sheets/things/paper-clock.pdf?lesson=${lesson}`),
     get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),

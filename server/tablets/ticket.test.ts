@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import type { Lesson, Practice } from '../../contract/index.ts';
+import { timeOf } from '../../core/clock/index.ts';
+import { rightAnswers, type Item } from '../../core/items/index.ts';
 import { openSchool, type School, type Tablet } from '../school.test.support.ts';
 
 const DAY = 86_400_000;
@@ -19,16 +21,16 @@ describe('a check’s ticket on tablets', () => {
   const hand = (childIds: number[] | null, source: object = { what: 'ticket' }, id = newId()) =>
     school.post('/tablets/sets', { id, childIds, source });
   const sit = async (childId: number): Promise<Practice> => (await tablet.sit(childId).expect(200)).body.practice;
-  const ticketOf = async (number: number): Promise<unknown[]> => {
+  const ticketOf = async (number: number): Promise<Item[]> => {
     const { lessons } = (await school.get('/classroom').expect(200)).body as { lessons: Lesson[] };
     return lessons[number - 1]!.segments.find(({ kind }) => kind === 'ticket')!.items;
   };
-  const answer = (childId: number, item: unknown, lessonId = CHECK) =>
+  const answer = (childId: number, item: Item, lessonId = CHECK) =>
     tablet
       .post('/answers', {
         id: newId(),
         childId,
-        answer: { kind: 'time', time: 0 },
+        answer: rightAnswers(item)[0],
         to: { setting: 'alone', lessonId, item, attempt: 1 },
       })
       .expect(201);
@@ -45,8 +47,8 @@ describe('a check’s ticket on tablets', () => {
     await hand(null).expect(201);
     const items = await ticketOf(CHECK);
     await sit(2);
-    await answer(2, items[0]);
-    await answer(2, items[1]);
+    await answer(2, items[0]!);
+    await answer(2, items[1]!);
     tablet = await school.tablet();
     school.passTime(60_000);
     expect((await sit(2)).session.tasks).toEqual(items.slice(2));
@@ -58,10 +60,10 @@ describe('a check’s ticket on tablets', () => {
     ]);
     await sit(2);
     const items = await ticketOf(CHECK);
-    await answer(2, items[0]);
-    await answer(2, items[1]);
+    await answer(2, items[0]!);
+    await answer(2, items[1]!);
     // Practice of the same lesson that is no task of the ticket does not count.
-    await answer(2, { kind: 'read', shown: 61 });
+    await answer(2, { kind: 'read', shown: timeOf(1, 1) });
     const after = (await school.get('/tablets').expect(200)).body;
     expect(after.sets[0].done).toEqual([{ childId: 2, count: 2 }]);
   });

@@ -29,7 +29,7 @@ describe('message files', () => {
     expect(sources.size).toBeGreaterThan(40);
     const missing = [...sources].flatMap(([file, text]) => {
       return [
-        ...text.matchAll(/\bt\(\s*'([\w.-]+)'/g),
+        ...text.matchAll(/(?:\bt\(\s*'|keypath=")([\w.-]+)['"]/g),
         ...text.matchAll(/'((?:station|round|board|class|child|desk)\.[\w.-]+)'/g),
       ]
         .map(([, key]) => key!)
@@ -41,7 +41,7 @@ describe('message files', () => {
   it('hold nothing that no view asks for any more', () => {
     const text = [...sourcesIn(WEB).values()].join('\n');
     // 'desk.start', `levels.${level}`: what is filled in stands for any name.
-    const asked = [...text.matchAll(/['`]([\w-]+(?:\.(?:[\w-]+|\$\{[^}]+\}))+)['`]/g)].map(
+    const asked = [...text.matchAll(/(?:['`]|keypath=")([\w-]+(?:\.(?:[\w-]+|\$\{[^}]+\}))+)['`"]/g)].map(
       ([, key]) => new RegExp(`^${key!.replaceAll('.', '\\.').replace(/\$\{[^}]+\}/g, '[\\w-]+')}$`),
     );
     expect([...us].filter((key) => !asked.some((pattern) => pattern.test(key)))).toEqual([]);

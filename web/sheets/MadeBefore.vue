@@ -1,16 +1,20 @@
 <!-- Sheets made before: when, for which lesson, what came of them; printed again in one click. -->
 <script setup lang="ts">
-import { mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
+import { mdiDotsHorizontal, mdiFileUploadOutline, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { SheetList, type ListedSheet } from '../../contract/index.ts';
-import { get } from '../api/client.ts';
+import { Sheet, SheetList, type ListedSheet } from '../../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import { Refused, get, post } from '../api/client.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 import { keyAddress, sheetAddress } from './addresses.ts';
 
 const emit = defineEmits<{ open: [id: string] }>();
+/** Larger files are no sheets, and are not sent. */
+const MOST_BYTES = 2_500_000;
+class FileTooLarge extends Error {}
 const { t, d } = useI18n();
 const store = useClassroomStore();
 const words = usePlanWords();
@@ -25,6 +29,33 @@ const load = async (): Promise<void> => {
   }
 };
 void load();
+/** Why a file was not read in, and where its fault is. */
+const fault = ref<{ readonly key: string; readonly detail: string }>();
+const asBase64 = (bytes: Uint8Array): string => {
+  let text = '';
+  for (const byte of bytes) text += String.fromCharCode(byte);
+  return btoa(text);
+};
+/** A zip begins with these two letters, whatever it is called. */
+const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
+const readIn = async (event: Event): Promise<void> => {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (file === undefined) return;
+  fault.value = undefined;
+  try {
+    if (file.size > MOST_BYTES) throw new FileTooLarge();
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const body = isZip(bytes) ? { zip: asBase64(bytes) } : { text: new TextDecoder().decode(bytes) };
+    emit('open', (await post(Sheet, '/sheets/file', { id: newId(), ...body })).id);
+  } catch (error) {
+    fault.value = {
+      key: error instanceof FileTooLarge ? 'problem.too-large' : problemKey(error),
+      detail: error instanceof Refused && error.code === 'bad-file' ? ` ${error.detail}` : '',
+    };
+  }
+};
 const lessonOf = (sheet: ListedSheet) => store.classroom!.lessons.find(({ id }) => id === sheet.lessonId);
 const about = (sheet: ListedSheet): string => {
   const lesson = lessonOf(sheet);
@@ -45,6 +76,11 @@ const became = (sheet: ListedSheet): string => {
 
 <template>
   <div class="made">
+    <label class="read">
+      <v-icon :icon="mdiFileUploadOutline" size="22" />{{ t('sheets.made.read') }}
+      <input type="file" accept=".json,.zip" class="only-heard" @change="readIn" />
+    </label>
+    <p v-if="fault" class="problem" role="alert">{{ t(fault.key) }}{{ fault.detail }}</p>
     <p v-if="problem" class="problem" role="alert">
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
     </p>
@@ -75,12 +111,45 @@ const became = (sheet: ListedSheet): string => {
             >{{ t('sheets.key') }}</v-btn
           >
         </template>
+        <v-menu>
+          <template #activator="{ props }">
+            <v-btn
+              v-bind="props"
+              variant="text"
+              :icon="mdiDotsHorizontal"
+              :aria-label="t('sheets.made.filesOf', { title: sheet.title })"
+            />
+          </template>
+          <v-list>
+            <v-list-item :title="t('sheets.made.json')" :href="`/api/sheets/${sheet.id}/sheet.json`" />
+            <v-list-item :title="t('sheets.made.qti')" :href="`/api/sheets/${sheet.id}/qti.zip`" />
+          </v-list>
+        </v-menu>
       </li>
     </ul>
   </div>
 </template>
 
 <style scoped>
+.read {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 14px;
+  margin-left: -14px;
+  border-radius: 999px;
+  color: var(--plum);
+  font-weight: 600;
+  cursor: pointer;
+}
+.read:hover {
+  background: var(--plum-tint);
+}
+.read:focus-within {
+  outline: 3px solid var(--plum);
+  outline-offset: 2px;
+}
 .made li {
   display: flex;
   align-items: center;
