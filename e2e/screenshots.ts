@@ -1,5 +1,7 @@
 // npm run screenshots: one current picture of each main view, from the demo class on a fixed day.
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { timeOf } from '../core/clock/index.ts';
 import { HOW_LONG, UNITS, startingTime, type ItemKind } from '../core/items/index.ts';
@@ -28,11 +30,6 @@ const open = async (path: string, words: string): Promise<void> => {
 
 await open('/', 'What we know');
 await picture('lesson-desk');
-await page.tap('Times of “Show me”');
-await page.says('Why these times');
-await page.driver.sleep(400);
-await (await page.find('.times .row li:nth-child(2) button')).click();
-await picture('times');
 await open('/board/8?segment=1&clock', '');
 // Half past nine, seen through two lenses, hour and minutes open.
 await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
@@ -67,9 +64,6 @@ const tool = async (name: string): Promise<void> => {
   if ((await page.all(`[data-tile="${name}"]`)).length === 0) await (await page.find('[data-pill="show do"]')).click();
   await (await page.find(`[data-tile="${name}"]`)).click();
 };
-await tool('day-and-night');
-for (let step = 0; step < 4; step++) await page.press(Key.ARROW_RIGHT);
-await picture('day-and-night');
 await tool('empty-clock');
 const empty = await page.find('.empty-clock');
 for (const [degrees, reach] of [
@@ -83,14 +77,6 @@ for (const [degrees, reach] of [
     .perform();
 await page.press(' ');
 await picture('empty-clock');
-await tool('which-of');
-const askedFor = await page.attribute('.board', 'data-asked');
-for (const one of await page.all('.options button'))
-  if ((await one.getAttribute('data-time')) !== askedFor) {
-    await one.click();
-    break;
-  }
-await picture('which-of');
 await tour.begin(8);
 await tour.answer(4);
 await tour.moveTo(1, 'think');
@@ -139,6 +125,30 @@ const room = async (method: string, path: string, body: object = {}): Promise<vo
     body: JSON.stringify(body),
   });
 };
+await open('/sheets/10?show=ticket', 'Why these times');
+await (await page.find('.task[aria-label^="Task 2:"]')).click();
+await picture('sheets');
+// A ticket and its key as they come out of a printer.
+await page.tap('Print');
+await page.says('Printed:');
+for (const [name, path] of [
+  ['sheet-ticket', 'printings/1/sheet.pdf'],
+  ['sheet-key', 'printings/1/key.pdf'],
+] as const) {
+  const file = join(tmpdir(), `hoppel-${name}.pdf`);
+  writeFileSync(file, Buffer.from(await (await fetch(`${hoppel.url}/api/sheets/${path}`)).arrayBuffer()));
+  const only = ['-f', '3', '-l', '3'];
+  execFileSync('pdftoppm', [
+    '-r',
+    '90',
+    ...(name === 'sheet-ticket' ? only : ['-f', '1', '-l', '1']),
+    '-singlefile',
+    '-png',
+    file,
+    join(FOLDER, name),
+  ]);
+  rmSync(file);
+}
 await room('POST', '/tablets/sets', { id: crypto.randomUUID(), childIds: null, source: { what: 'ticket' } });
 await room('POST', '/tablets/stand-ins', { pace: 20 });
 await open('/tablets', 'At a tablet: 22 of 22');

@@ -118,7 +118,10 @@ describe('handing out', () => {
     await teacher.driver.executeScript(
       "document.querySelector('.rings [aria-label=\"3 o’clock\"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
     );
-    await (await teacher.find('.children [aria-label="Ada"]')).click();
+    // What lies under the button that stays in sight is scrolled up, as a hand would.
+    const ada = await teacher.find('.children [aria-label="Ada"]');
+    await teacher.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", ada);
+    await ada.click();
     await teacher.tap('Hand to one child');
     await teacher.says('Times, 1 task');
     expect((await tablets()).sets).toMatchObject([{ childIds: [1], what: 'times', count: 1 }]);

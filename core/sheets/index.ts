@@ -1,6 +1,15 @@
 export { formByNeed } from './choosing/byNeed.ts';
 export { composeForms, countsOf, formsOfTasks, type Composed } from './choosing/compose.ts';
-export { rulesBroken, swapBreaks, swapSuggestions, whyTimes, withTaskMoved, withTimeAt } from './choosing/editing.ts';
+export {
+  rulesBroken,
+  swapBreaks,
+  swapSuggestions,
+  whyTimes,
+  withTaskMoved,
+  withTimeAt,
+  withTimeOff,
+  withTimeOn,
+} from './choosing/editing.ts';
 export { hardnessOf, otherForm } from './choosing/forms.ts';
 export {
   CLOCK_CHOICES,

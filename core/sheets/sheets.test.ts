@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
-import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
+import { TAUGHT_TIMES, dayTime, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
+import { CHOICES, DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { ITEM_KINDS, printedAs } from '../items/index.ts';
 import { makeItem } from '../making/index.ts';
 import { defaultChoices, layUnit } from '../planning/index.ts';
@@ -10,6 +10,8 @@ import { fontTable } from '../../tools/fontTable.ts';
 import andika from './page/andika.json' with { type: 'json' };
 import {
   HELPS,
+  THINGS,
+  boundsOf,
   PAPER_KINDS,
   SHEET_ORDER,
   asPrinted,
@@ -20,6 +22,7 @@ import {
   kindsOf,
   layKey,
   layPages,
+  layThing,
   pagesOf,
   readCode,
   rulesBroken,
@@ -301,5 +304,30 @@ describe('a single clock', () => {
     expect(text).toContain('rotate(180)');
     expect(text.match(/<text/g)).toHaveLength(12);
     expect(text).not.toContain('href');
+  });
+});
+
+describe('things to print', () => {
+  const day = ['arrive', 'lunch', 'a name that is far too long for any card of the day'].map((name, i) => ({
+    name,
+    picture: 'boot' as const,
+    at: dayTime(480 + i * 210),
+  }));
+  it.each(THINGS)('%s stays within the margins on every face and paper, with nothing over its edge', (thing) => {
+    for (const paper of ['a4', 'letter'] as const)
+      for (const outline of CHOICES.outline.choices)
+        for (const numerals of CHOICES.numerals.choices) {
+          const conventions = { ...DEFAULT_CONVENTIONS, paper, outline, numerals };
+          const words = ['o’clock', 'the hour’s own room', 'five minutes'];
+          for (const page of layThing(thing, { conventions, words, day }))
+            for (const mark of page.marks) {
+              const { x, y, width, height } = boundsOf(mark);
+              const isInside = x > 12.6 && y > 12.6 && x + width < page.width - 12.6 && y + height < page.height - 12.6;
+              if (!isInside) throw new Error(`${paper} ${outline} ${numerals}: ${JSON.stringify(mark).slice(0, 200)}`);
+            }
+        }
+  });
+  it('are none where there is nothing on them', () => {
+    expect(layThing('word-cards', { conventions: DEFAULT_CONVENTIONS, words: [], day: [] })).toEqual([]);
   });
 });

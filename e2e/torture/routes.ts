@@ -112,6 +112,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     post('/sheets/file', { id: newId(), text: '{}' }),
     put('/sheets/:id', sheet, `/sheets/${sheetId}`),
     get('/sheets/:id', `/sheets/${sheetId}`),
+    get('/sheets/:id/key.pdf', `/sheets/${sheetId}/key.pdf`),
     get('/sheets/:id/sheet.json', `/sheets/${sheetId}/sheet.json`),
     get('/sheets/:id/qti.zip', `/sheets/${sheetId}/qti.zip`),
     post(

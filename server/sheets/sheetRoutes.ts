@@ -7,6 +7,7 @@ import {
   PutSheet,
   SenderId,
   type OwnForms,
+  type Sheet,
   type SheetList,
 } from '../../contract/index.ts';
 import { clockWord } from '../../core/reporting/index.ts';
@@ -15,6 +16,7 @@ import { FORM_LETTERS, THINGS, layKey, layThing, type Page } from '../../core/sh
 import type { Picture } from '../../core/pictures/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { readSheetFile, writeSheetFile } from './sheetFile.ts';
+import type { PrintSetting } from './sheetRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 const Thing = z.enum(THINGS);
@@ -28,12 +30,11 @@ const fileName = (title: string, ending: string): string =>
 const sendPages = async (
   res: Response,
   pages: Iterable<Page>,
-  { title, language, at, count }: { title: string; language: string; at: Date; count?: number },
+  { title, language, at }: { title: string; language: string; at: Date },
 ): Promise<void> => {
   const { streamPages } = await import('../print/streamPages.ts');
   res.attachment(fileName(title, 'pdf')).type('pdf');
   res.set('Content-Disposition', String(res.get('Content-Disposition')).replace('attachment', 'inline'));
-  if (count !== undefined) res.set('X-Pages', String(count));
   await streamPages(res, pages, { title, language, at });
 };
 
@@ -70,7 +71,6 @@ export const sheetRoutes = (find: FindClassroom): Router => {
       title: pages[0]!.name,
       language: conventions.locale,
       at: now(),
-      count: pages.length,
     });
   });
   router.get('/printings/:number/sheet.pdf', async (req, res) => {
@@ -79,24 +79,34 @@ export const sheetRoutes = (find: FindClassroom): Router => {
       title: printing.sheet.content.title,
       language: printing.setting.conventions.locale,
       at: new Date(printing.printedAt),
-      count: sheets.pageCount(printing),
     });
   });
-  router.get('/printings/:number/key.pdf', async (req, res) => {
-    const { sheets, printing } = printingOf(req);
-    const { content } = printing.sheet;
-    const { conventions, day } = printing.setting;
-    const names = sheets.namesOfForms(printing);
-    const pages = content.forms.flatMap((_, form) => {
+  /** The key to every form. @param names whose each form is; empty where it goes by its letter */
+  const keyPages = (
+    { content }: Pick<Sheet, 'content'>,
+    names: readonly string[],
+    { conventions, day }: PrintSetting,
+  ) =>
+    content.forms.flatMap((_, form) => {
       const letter = content.forms.length === FORM_LETTERS.length ? FORM_LETTERS[form]! : '';
       return layKey(content, form, { of: names[form] || letter, day }, conventions);
     });
-    await sendPages(res, pages, {
-      title: pages[0]!.name,
-      language: conventions.locale,
-      at: new Date(printing.printedAt),
-      count: pages.length,
-    });
+  const sendKey = async (
+    res: Response,
+    pages: readonly Page[],
+    { conventions }: PrintSetting,
+    at: Date,
+  ): Promise<void> => sendPages(res, pages, { title: pages[0]!.name, language: conventions.locale, at });
+  router.get('/printings/:number/key.pdf', async (req, res) => {
+    const { sheets, printing } = printingOf(req);
+    const pages = keyPages(printing.sheet, sheets.namesOfForms(printing), printing.setting);
+    await sendKey(res, pages, printing.setting, new Date(printing.printedAt));
+  });
+  router.get('/:id/key.pdf', async (req, res) => {
+    const { sheets, now } = find(req);
+    const sheet = sheets.one(idOf(req));
+    const setting = sheets.settingOf(sheet);
+    await sendKey(res, keyPages(sheet, [], setting), setting, now());
   });
   router.post('/file', (req, res) => {
     const body = PostSheetFile.parse(req.body);

@@ -126,7 +126,6 @@ describe('sheets', () => {
 
     const { bytes, headers } = await pdf(`/sheets/printings/${printing.number}/sheet.pdf`);
     expect(headers['content-disposition']).toMatch(/^inline; filename="Half past which hour\.pdf"/);
-    expect(headers['x-pages']).toBe(String(children.length));
     const { pages, info, text } = read(bytes);
     expect(pages).toBe(children.length);
     expect(info).toMatch(/Title:\s+Half past: which hour\?/);
@@ -147,10 +146,13 @@ describe('sheets', () => {
     const id = await kept();
     const copies = [{ childId: null, form: 0 }];
     const { body } = await school.post(`/sheets/${id}/printings`, { id: newId(), version: 1, copies }).expect(201);
-    const { text } = read((await pdf(`/sheets/printings/${body.number}/key.pdf`)).bytes);
+    const { bytes } = await pdf(`/sheets/printings/${body.number}/key.pdf`);
+    const { text } = read(bytes);
     expect(text).toContain('Key: Half past: which hour? · A');
     expect(text).toContain('Key: Half past: which hour? · B');
     expect(text).toContain('Hands swapped');
+    // It is there before anything was printed, too.
+    expect(read((await pdf(`/sheets/${id}/key.pdf`)).bytes).text).toContain('Hands swapped');
     expect(text).toMatch(/The hour hand (has just passed|points to) \d+\./);
   });
 

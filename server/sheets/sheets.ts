@@ -20,7 +20,7 @@ import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import { shortDay } from './days.ts';
-import type { KeptPrinting, SheetRepository } from './sheetRepository.ts';
+import type { KeptPrinting, PrintSetting, SheetRepository } from './sheetRepository.ts';
 
 interface Parts {
   readonly sheets: SheetRepository;
@@ -50,7 +50,14 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
     pages: pagesOf(printing.sheet.content, copiesOf(printing), printing.setting.conventions),
     version: printing.sheet.version,
   });
+  /** What a sheet is printed for now: the class's conventions, and the day of its lesson, or today. */
+  const settingOf = ({ lessonId }: Pick<Sheet, 'lessonId'>): PrintSetting => {
+    const conventions = settings.one();
+    const lesson = lessons.all().find((one) => one.id === lessonId);
+    return { conventions, day: shortDay(lesson?.day ?? dayOf(now()), conventions.locale) };
+  };
   return {
+    settingOf,
     list: (): ListedSheet[] =>
       sheets.all().map(({ id, version, content, lessonId, part, source, madeAt }) => ({
         id,
@@ -88,9 +95,7 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
         if (form >= latest.content.forms.length) throw new HoppelError('malformed', 'copies: there is no such form');
       }
       const lesson = lessons.all().find((one) => one.id === latest.lessonId);
-      const conventions = settings.one();
-      const day = shortDay(lesson?.day ?? dayOf(now()), conventions.locale);
-      const printing = sheets.print(id, job, { conventions, day }, now());
+      const printing = sheets.print(id, job, settingOf(latest), now());
       if (lesson !== undefined && latest.part !== null) lessons.tick(lesson.id, READY[latest.part], true);
       return sendable(printing);
     },
@@ -98,7 +103,6 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
     /** The pages of a printing, one after another. */
     pages: (printing: KeptPrinting): Generator<Page, void> =>
       layPages(printing.sheet.content, copiesOf(printing), { ...printing.setting, printing: printing.number }),
-    pageCount: (printing: KeptPrinting): number => sendable(printing).pages,
     /** Whose each form of a printing is, for its key: a name where each child has its own, otherwise the form's letter. */
     namesOfForms: (printing: KeptPrinting): string[] => {
       const copies = copiesOf(printing);

@@ -5,17 +5,19 @@ import { useEventListener } from '@vueuse/core';
 import { ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Printing } from '../../contract/index.ts';
-import { keyAddress, sheetAddress } from './addresses.ts';
+import { keyOfSheet, sheetAddress } from './addresses.ts';
 import { openTab } from './openTab.ts';
 import { LONG_JOB, fetchPages } from './printJob.ts';
 
-const { count, busy, printed, print } = defineProps<{
+const { count, busy, printed, print, keep } = defineProps<{
   /** How many come out of the printer. */
   count: number;
   busy: boolean;
   printed: Printing | undefined;
   /** Keeps and prints; nothing where it was refused. */
   print: () => Promise<Printing | undefined>;
+  /** Keeps, and says where its key is; nothing where it was refused. */
+  keep: () => Promise<string | undefined>;
 }>();
 const emit = defineEmits<{ mix: [] }>();
 const { t } = useI18n();
@@ -26,14 +28,14 @@ const done = ref(0);
 const failed = ref(false);
 
 /** The tab is opened while the click lasts: browsers let nothing open later. */
-const show = async (address: (printing: number) => string): Promise<void> => {
-  if (busy || job.value !== undefined) return;
+const showPrint = async (): Promise<void> => {
+  if (busy || count === 0 || job.value !== undefined) return;
   failed.value = false;
   const tab = openTab();
-  const printing = printed !== undefined && address === keyAddress ? printed : await print();
+  const printing = await print();
   if (printing === undefined) return tab.close();
-  let url = address(printing.number);
-  if (printing.pages > LONG_JOB && address === sheetAddress) {
+  let url = sheetAddress(printing.number);
+  if (printing.pages > LONG_JOB) {
     const stop = new AbortController();
     job.value = { pages: printing.pages, stop };
     done.value = 0;
@@ -48,12 +50,18 @@ const show = async (address: (printing: number) => string): Promise<void> => {
   }
   tab.show(url);
 };
+const showKey = async (): Promise<void> => {
+  const tab = openTab();
+  const id = await keep();
+  if (id === undefined) tab.close();
+  else tab.show(keyOfSheet(id));
+};
 /** P prints, unless something is being written. */
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key.toLowerCase() !== 'p' || event.ctrlKey || event.metaKey || event.altKey) return;
   if ((event.target as Element).closest('input, textarea, select, [role="dialog"]') !== null) return;
   event.preventDefault();
-  void show(sheetAddress);
+  void showPrint();
 });
 </script>
 
@@ -66,7 +74,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :disabled="busy || count === 0 || job !== undefined"
         aria-keyshortcuts="p"
         class="go"
-        @click="show(sheetAddress)"
+        @click="showPrint"
         >{{ t('sheets.printCount', { count }, count) }}</v-btn
       >
       <v-btn
@@ -74,7 +82,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :height="48"
         :prepend-icon="mdiKeyOutline"
         :disabled="busy || count === 0 || job !== undefined"
-        @click="show(keyAddress)"
+        @click="showKey"
         >{{ t('sheets.key') }}</v-btn
       >
       <v-btn variant="text" :height="48" :prepend-icon="mdiShuffleVariant" :disabled="busy" @click="emit('mix')">{{

@@ -138,6 +138,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :busy="making.busy.value"
         :printed="making.printed.value"
         :print="making.print"
+        :keep="making.keepQuietly"
         @mix="mix"
       />
       <p v-if="copies.length === 0" class="quiet">{{ t('sheets.nobody') }}</p>

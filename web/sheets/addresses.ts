@@ -3,6 +3,8 @@ import type { Thing } from '../../core/sheets/index.ts';
 /** Where a printing comes out as a PDF. */
 export const sheetAddress = (printing: number): string => `/api/sheets/printings/${printing}/sheet.pdf`;
 export const keyAddress = (printing: number): string => `/api/sheets/printings/${printing}/key.pdf`;
+/** Where the key of a sheet does that is kept, printed or not. */
+export const keyOfSheet = (id: string): string => `/api/sheets/${id}/key.pdf`;
 /** Where a thing to lay out does. @param lessonId for its words */
 export const thingAddress = (thing: Thing, lessonId?: number): string =>
   `/api/sheets/things/${thing}.pdf${lessonId === undefined ? '' : `?lesson=${lessonId}`}`;

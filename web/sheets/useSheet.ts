@@ -19,9 +19,10 @@ import {
   sheetOfLesson,
   sourceOf,
   swapSuggestions,
-  timeOfTask,
   withTaskMoved,
   withTimeAt,
+  withTimeOff,
+  withTimeOn,
   type PaperItem,
   type RecipeProblem,
 } from '../../core/sheets/index.ts';
@@ -174,38 +175,12 @@ export const useSheet = () => {
   const suggestions = (form: number, place: number) =>
     swapSuggestions(draft.value!.recipe.type, draft.value!.content.forms[form]!, before.value, place);
 
-  /** A time that must be on the form: it takes the place where it breaks the fewest rules. */
-  const fix = (form: number, time: DialTime): void => {
+  /** A time is put on the form, or left out of it; where that cannot be, nothing happens. */
+  const wish = (how: typeof withTimeOn | typeof withTimeOff, form: number, time: DialTime): void => {
     const { recipe, content } = draft.value!;
-    const items = content.forms[form]!;
-    const places = items.flatMap((item, place) => {
-      const there = timeOfTask(item);
-      if (there === undefined || recipe.fixed.includes(there)) return [];
-      const found = suggestions(form, place).find((one) => one.time === time);
-      return [{ place, breaks: found?.breaks.length ?? 9 }];
-    });
-    const best = places.sort((a, b) => a.breaks - b.breaks)[0];
-    if (best === undefined) return;
-    const next = {
-      ...recipe,
-      fixed: [...recipe.fixed.filter((one) => one !== time), time],
-      banned: recipe.banned.filter((one) => one !== time),
-    };
-    withForm(form, items.some((item) => timeOfTask(item) === time) ? items : swapped(form, best.place, time), next);
-  };
-  /** A time that must not be on the form: another that keeps the rules takes its place. */
-  const ban = (form: number, time: DialTime): void => {
-    const { recipe, content } = draft.value!;
-    const items = content.forms[form]!;
-    const place = items.findIndex((item) => timeOfTask(item) === time);
-    const banned = [...recipe.banned.filter((one) => one !== time), time];
-    const next = { ...recipe, banned, fixed: recipe.fixed.filter((one) => one !== time) };
-    const used = items.map(timeOfTask);
-    const other =
-      place < 0
-        ? undefined
-        : suggestions(form, place).find((one) => !banned.includes(one.time) && !used.includes(one.time));
-    withForm(form, other === undefined ? items : swapped(form, place, other.time), next);
+    const found = how(content.forms[form]!, time, recipe, before.value, timesMet(met.value));
+    if (found === undefined) return;
+    withForm(form, found.items, { ...recipe, fixed: [...found.fixed], banned: [...found.banned] });
   };
 
   /** Keeps the sheet as it is now. @returns its id and version */
@@ -280,9 +255,18 @@ export const useSheet = () => {
     swap: (form: number, place: number, time: DialTime): void => withForm(form, swapped(form, place, time)),
     move: (form: number, from: number, to: number): void =>
       withForm(form, withTaskMoved(draft.value!.content.forms[form]!, from, to)),
-    fix,
-    ban,
+    fix: (form: number, time: DialTime): void => wish(withTimeOn, form, time),
+    ban: (form: number, time: DialTime): void => wish(withTimeOff, form, time),
     keep,
+    keepQuietly: async (): Promise<string | undefined> => {
+      problem.value = undefined;
+      try {
+        return (await keep()).id;
+      } catch (error) {
+        problem.value = problemKey(error);
+        return undefined;
+      }
+    },
     isEdited,
     print,
   };

@@ -219,6 +219,20 @@ const places = [
   border-radius: 50%;
   background: var(--berry);
 }
+@media (max-width: 760px) {
+  .head {
+    padding: 0 10px 8px 14px;
+    gap: 6px;
+  }
+  .places {
+    gap: 0;
+  }
+  .place {
+    width: 56px;
+    padding: 10px 0;
+    font-size: 13px;
+  }
+}
 main {
   flex: 1;
   min-height: 0;

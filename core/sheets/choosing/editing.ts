@@ -12,7 +12,8 @@ import {
 } from '../../planning/index.ts';
 import type { SheetType } from '../content.ts';
 import type { PaperItem } from '../kinds/index.ts';
-import { timeOfTask } from './recipe.ts';
+import { suits } from '../../making/index.ts';
+import { timeOfTask, type SheetRecipe } from './recipe.ts';
 import { taskAt, type TaskWishes } from './tasks.ts';
 import type { Before } from './times.ts';
 
@@ -90,4 +91,59 @@ export const withTimeAt = (
 export const withTaskMoved = (items: readonly PaperItem[], from: number, to: number): PaperItem[] => {
   const others = items.filter((_, i) => i !== from);
   return [...others.slice(0, to), items[from]!, ...others.slice(to)];
+};
+
+/** What a teacher wishes of the times of a form. */
+type Wishes = Pick<SheetRecipe, 'type' | 'fixed' | 'banned' | 'clocks' | 'several' | 'seed'>;
+/** A form and its wishes after a time was put on it, or left out. */
+export interface Wished {
+  readonly items: readonly PaperItem[];
+  readonly fixed: readonly DialTime[];
+  readonly banned: readonly DialTime[];
+}
+
+/** A form with a time that must be on it: it takes the place where it breaks the fewest rules; none where all are taken by such times. */
+export const withTimeOn = (
+  items: readonly PaperItem[],
+  time: DialTime,
+  recipe: Wishes,
+  before: Before,
+  taught: readonly DialTime[],
+): Wished | undefined => {
+  const places = items.flatMap((item, place) => {
+    const there = timeOfTask(item);
+    if (there === undefined || recipe.fixed.includes(there) || !suits(item.kind, time)) return [];
+    return [{ place, breaks: swapBreaks(recipe.type, items, before, place, time).length }];
+  });
+  const best = places.sort((a, b) => a.breaks - b.breaks)[0];
+  const isThere = items.some((item) => timeOfTask(item) === time);
+  if (best === undefined && !isThere) return undefined;
+  return {
+    items: isThere ? items : withTimeAt(items, best!.place, time, taught, recipe, recipe.seed),
+    fixed: [...recipe.fixed.filter((one) => one !== time), time],
+    banned: recipe.banned.filter((one) => one !== time),
+  };
+};
+
+/** A form without a time: another that breaks the fewest rules takes its place, where there is one. */
+export const withTimeOff = (
+  items: readonly PaperItem[],
+  time: DialTime,
+  recipe: Wishes,
+  before: Before,
+  taught: readonly DialTime[],
+): Wished => {
+  const banned = [...recipe.banned.filter((one) => one !== time), time];
+  const fixed = recipe.fixed.filter((one) => one !== time);
+  const place = items.findIndex((item) => timeOfTask(item) === time);
+  if (place < 0) return { items, fixed, banned };
+  const used = items.map(timeOfTask);
+  const other = swapSuggestions(recipe.type, items, before, place).find(
+    (one) => !banned.includes(one.time) && !used.includes(one.time) && suits(items[place]!.kind, one.time),
+  );
+  return {
+    items: other === undefined ? items : withTimeAt(items, place, other.time, taught, recipe, recipe.seed),
+    fixed,
+    banned,
+  };
 };

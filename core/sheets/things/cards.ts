@@ -63,7 +63,7 @@ export const dayPictures = (setting: ThingSetting): Page[] => {
   return cards(setting, told('dayPictures', conventions), ordered, 3, (entry: DayEntry, box) => {
     const size = 30;
     const time = onDial(entry.at);
-    const radius = Math.min(20, (box.width / 2 - 5) / roomOfFace(1, look).x);
+    const radius = Math.min(20, (box.width / 4 - 2) / roomOfFace(1, look).x);
     const name = fitted(entry.name, box.width - 10, { most: 8, least: 4, weight: 'bold' });
     const middle = box.y + 14 + radius + 2;
     return together(

@@ -7,6 +7,8 @@ import { CUT, headline, ownLook, pageOf, paragraph, roomOn, told, type ThingSett
 
 /** Half of the height of the face, millimetres: as large as a hand holds, and half of a page. */
 const RADIUS = 62;
+/** Millimetres from the rim to the line the face is cut out along. */
+const CUT_AROUND = 1.5;
 /** Diameter of the hole for a fastener, millimetres. */
 const HOLE = 4;
 /** Hands of paper are wider than printed ones, or the hole would cut them in two. */
@@ -95,7 +97,7 @@ export const paperClock = (setting: ThingSetting): Page[] => {
   const look = ownLook(conventions);
   const title = told('paperClock', conventions);
   const { x: halfWidth } = roomOfFace(RADIUS, look);
-  const centre = { x: room.x + halfWidth + 1, y: room.y + 9 + RADIUS };
+  const centre = { x: room.x + halfWidth + CUT_AROUND + 0.5, y: room.y + 9.5 + RADIUS };
   // An oval takes the page's width: its hands lie below it, not beside.
   const beside = centre.x + halfWidth + 12;
   const isWide = beside + 20 > room.x + room.width;
@@ -120,7 +122,7 @@ export const paperClock = (setting: ThingSetting): Page[] => {
         ...faceMarks({ at: centre, radius: RADIUS, look, drawnOn: false }),
         {
           kind: 'path',
-          d: outlinePath(look.outline, 1 + 1.5 / RADIUS),
+          d: outlinePath(look.outline, 1 + CUT_AROUND / RADIUS),
           at: centre,
           unit: RADIUS / RIM_RADIUS,
           line: CUT,
