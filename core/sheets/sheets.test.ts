@@ -136,6 +136,31 @@ describe('every kind of task', () => {
   });
 });
 
+describe('a key', () => {
+  it('of six tasks is one page, on either paper, and names a reason for each likely wrong answer', () => {
+    for (const paper of ['a4', 'letter'] as const)
+      for (let seed = 0; seed < 100; seed++) {
+        const [form] = formsOf({ seed });
+        const conventions = { ...DEFAULT_CONVENTIONS, paper };
+        const pages = layKey(contentOf({ forms: [form!] }), 0, { of: 'A', day: 'Tue, Nov 24' }, conventions);
+        expect(pages).toHaveLength(1);
+        for (const mark of pages[0]!.marks) {
+          const { y, height } = boundsOf(mark);
+          expect(y + height).toBeLessThan(pages[0]!.height - 12.6);
+        }
+        for (const item of form!)
+          for (const { rules } of keyEntry(item, conventions).wrong) expect(rules.length).toBeGreaterThan(0);
+      }
+  });
+  it('has no wrong answer that is right, and none twice', () => {
+    for (const item of formsOf({ seed: 5 }).flat()) {
+      const { right, wrong } = keyEntry(item, DEFAULT_CONVENTIONS);
+      const all = [right, ...wrong.map(({ shown }) => shown)].map((one) => JSON.stringify(one));
+      expect(new Set(all).size).toBe(all.length);
+    }
+  });
+});
+
 describe('help on paper', () => {
   const texts = (help: SheetContent['help']): { numerals: string[]; dots: number } => {
     const form = [{ kind: 'draw', shown: timeOf(4, 30) }] as const;

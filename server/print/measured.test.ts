@@ -11,6 +11,7 @@ import {
   layPages,
   layThing,
   readCode,
+  usualRecipe,
   type Page,
   type SheetContent,
   type SheetRecipe,
@@ -26,22 +27,9 @@ const MM = 0.2;
 const DEGREES = 0.1;
 
 const RECIPE: SheetRecipe = {
-  type: 'ticket',
-  size: 'page',
-  counts: { 'choose-clock': 2, 'write-digital': 2, draw: 2 },
-  groups: ['oclock', 'half-past'],
-  clocks: 3,
-  several: false,
-  help: 'some',
-  outline: 'round',
-  numerals: 'all',
-  prompt: 'words',
-  writing: 'boxes',
-  forms: 'one',
-  fixed: [],
-  banned: [],
-  repeats: false,
+  ...usualRecipe('ticket', DEFAULT_CONVENTIONS, ['oclock', 'half-past']),
   seed: 5,
+  forms: 'one' as const,
 };
 const contentOf = (over: Partial<SheetContent> = {}): SheetContent => {
   const composed = composeForms(RECIPE, []);

@@ -5,27 +5,18 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import { MOST_COPIES, type Classroom, type PutSheet } from '../../contract/index.ts';
-import { THINGS, asPrinted, composeForms, type PaperItem, type SheetRecipe } from '../../core/sheets/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
+import {
+  THINGS,
+  asPrinted,
+  composeForms,
+  usualRecipe,
+  type PaperItem,
+  type SheetRecipe,
+} from '../../core/sheets/index.ts';
 import { openSchool, type School } from '../school.test.support.ts';
 
-const RECIPE: SheetRecipe = {
-  type: 'ticket',
-  size: 'page',
-  counts: { 'choose-clock': 2, 'write-digital': 2, draw: 2 },
-  groups: ['oclock', 'half-past'],
-  clocks: 3,
-  several: false,
-  help: 'some',
-  outline: 'round',
-  numerals: 'all',
-  prompt: 'words',
-  writing: 'boxes',
-  forms: 'two',
-  fixed: [],
-  banned: [],
-  repeats: false,
-  seed: 7,
-};
+const RECIPE: SheetRecipe = { ...usualRecipe('ticket', DEFAULT_CONVENTIONS, ['oclock', 'half-past']), seed: 7 };
 const sheetOf = (over: Partial<PutSheet> = {}, recipe: Partial<SheetRecipe> = {}): PutSheet => {
   const whole = { ...RECIPE, ...recipe };
   const composed = composeForms(whole, []);

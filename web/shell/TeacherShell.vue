@@ -135,8 +135,8 @@ const places = [
   height: 116px;
   display: flex;
   align-items: center;
-  padding: 0 24px 8px 36px;
-  gap: 20px;
+  padding: 0 18px 8px 32px;
+  gap: 18px;
   background: linear-gradient(90deg, var(--dawn-left), var(--dawn-middle) 55%, var(--dawn-right));
 }
 .hill {
@@ -169,7 +169,7 @@ const places = [
 }
 .places {
   display: flex;
-  gap: 4px;
+  gap: 1px;
   flex: none;
   position: relative;
 }
@@ -177,8 +177,8 @@ const places = [
   display: grid;
   justify-items: center;
   gap: 4px;
-  width: 72px;
-  padding: 10px 4px;
+  width: 66px;
+  padding: 10px 0;
   border-radius: var(--corner);
   color: var(--ink);
   font:
@@ -191,7 +191,7 @@ const places = [
 }
 .ask {
   align-self: center;
-  width: 48px;
+  width: 44px;
   height: 48px;
   display: grid;
   place-items: center;

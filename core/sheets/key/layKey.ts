@@ -13,14 +13,14 @@ import { keyEntry, type KeyEntry, type LikelyWrong } from './key.ts';
 import type { ShownAnswer } from './shown.ts';
 
 const SIDE = 15;
-const TOP = 30;
+const TOP = 29;
 /** Columns, millimetres from the side: number, the right answer, how it is read, likely wrong answers. */
 const COLUMN = { answer: 8, steps: 44, wrong: 98 } as const;
 const TEXT = 3.2;
 const LINE = 4.1;
-const CLOCK = { right: 9, wrong: 6 } as const;
+const CLOCK = { right: 9, wrong: 5.3 } as const;
 /** Height of a wrong answer with the words of its reason. */
-const WRONG_HEIGHT = 12.5;
+const WRONG_HEIGHT = 11.2;
 const WRONG_COLUMNS = 2;
 /** Reasons named for one wrong answer: the likeliest. */
 const MOST_NAMES = 2;
@@ -88,8 +88,8 @@ const rowHeight = ({ steps, wrong }: KeyEntry): number =>
   Math.max(
     6.5 + 2 * CLOCK.right,
     6.5 + broken(steps, COLUMN.wrong - COLUMN.steps - 4).length * LINE,
-    3 + Math.ceil(wrong.length / WRONG_COLUMNS) * WRONG_HEIGHT,
-  ) + 3;
+    2 + Math.ceil(wrong.length / WRONG_COLUMNS) * WRONG_HEIGHT,
+  ) + 2.5;
 
 const rowAt = (
   item: PaperItem,
