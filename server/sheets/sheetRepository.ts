@@ -123,6 +123,12 @@ export const createSheetRepository = (db: Database, classId: number) => {
     all: (): KeptVersion[] => selectLatest.all(classId).map(fromRow),
     /** The latest version. @throws HoppelError unknown-sheet */
     one: (id: string): KeptVersion => fromRow(one(id)),
+    /** One version. @throws HoppelError unknown-sheet */
+    version: (id: string, version: number): KeptVersion => {
+      const found = selectVersion.get(classId, id, version);
+      if (found === undefined) throw new HoppelError('unknown-sheet');
+      return fromRow(found);
+    },
     /**
      * Keeps a version. The same one again keeps nothing twice.
      * @throws HoppelError sheet-moved-on unless it follows the latest

@@ -69,12 +69,13 @@ describe('sheets', () => {
     return { bytes: body, headers };
   };
   /** What a reader of PDFs says of one. */
-  const read = (bytes: Buffer): { pages: number; info: string; text: string } => {
+  const read = (bytes: Buffer): { pages: number; info: string; structure: string; text: string } => {
     const file = join(folder, `${newId()}.pdf`);
     writeFileSync(file, bytes);
     const info = execFileSync('pdfinfo', [file]).toString();
+    const structure = execFileSync('pdfinfo', ['-struct-text', file]).toString();
     const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
-    return { pages: Number(/Pages:\s+(\d+)/.exec(info)![1]), info, text };
+    return { pages: Number(/Pages:\s+(\d+)/.exec(info)![1]), info, structure, text };
   };
 
   it('are kept in versions, each as it was, and the same one again keeps nothing twice', async () => {
@@ -117,11 +118,13 @@ describe('sheets', () => {
 
     const { bytes, headers } = await pdf(`/sheets/printings/${printing.number}/sheet.pdf`);
     expect(headers['content-disposition']).toMatch(/^inline; filename="Half past which hour\.pdf"/);
-    const { pages, info, text } = read(bytes);
+    const { pages, info, structure, text } = read(bytes);
     expect(pages).toBe(children.length);
     expect(info).toMatch(/Title:\s+Half past: which hour\?/);
     expect(info).toMatch(/Tagged:\s+yes/);
     expect(bytes.includes('/Lang (en-US)')).toBe(true);
+    // Each child's name is a heading for who hears the page.
+    for (const { name } of children) expect(structure).toMatch(new RegExp(`H1[^\\n]*\\n\\s*"${name}"`));
     for (const { name } of children) expect(text).toContain(name);
     // To the byte, after a restart and with the class's conventions changed in between.
     const { settings } = await classroom();
@@ -186,10 +189,13 @@ describe('sheets', () => {
     ],
     ['nobody to get one', { copies: [] }, 400, 'nobody'],
     ['a child nobody knows', { copies: [{ childId: 99_999, form: 0 }] }, 404, ''],
-    ['a form that is not there', { copies: [{ childId: null, form: 2 }] }, 400, 'form'],
+    ['a form that is not there', { version: 2, copies: [{ childId: null, form: 2 }] }, 400, 'form'],
+    ['a form that only a later version has', { version: 1, copies: [{ childId: null, form: 1 }] }, 400, 'form'],
     ['a version that is not there', { version: 5, copies: [{ childId: null, form: 0 }] }, 404, ''],
   ])('refuse %s and keep nothing', async (_, over, status, said) => {
-    const id = await kept();
+    const single = sheetOf({}, { forms: 'one' });
+    const id = await kept(single);
+    await school.put(`/sheets/${id}`, { ...sheetOf(), version: 2 }).expect(200);
     const before = school.db.prepare('SELECT COUNT(*) FROM printing').pluck().get();
     const { body } = await school.post(`/sheets/${id}/printings`, { id: newId(), version: 1, ...over }).expect(status);
     expect(body.message).toContain(said);

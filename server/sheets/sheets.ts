@@ -89,14 +89,14 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
      * @throws HoppelError unknown-sheet, unknown-child when one moved away, malformed when a form is not there
      */
     print: (id: string, job: PostPrinting): Printing => {
-      const latest = sheets.one(id);
+      const wanted = sheets.version(id, job.version);
       for (const { childId, form } of job.copies) {
         if (childId !== null) children.here(childId);
-        if (form >= latest.content.forms.length) throw new HoppelError('malformed', 'copies: there is no such form');
+        if (form >= wanted.content.forms.length) throw new HoppelError('malformed', 'copies: there is no such form');
       }
-      const lesson = lessons.all().find((one) => one.id === latest.lessonId);
-      const printing = sheets.print(id, job, settingOf(latest), now());
-      if (lesson !== undefined && latest.part !== null) lessons.tick(lesson.id, READY[latest.part], true);
+      const lesson = lessons.all().find((one) => one.id === wanted.lessonId);
+      const printing = sheets.print(id, job, settingOf(wanted), now());
+      if (lesson !== undefined && wanted.part !== null) lessons.tick(lesson.id, READY[wanted.part], true);
       return sendable(printing);
     },
     printing: sheets.printing,

@@ -74,6 +74,10 @@ const ringed = computed((): RingTime[] => {
     ? [...offered, { time: current.value, look: 'current' }]
     : offered;
 });
+/** Times on the sheet that have no place on a ring. */
+const beside = computed(() =>
+  current.value === undefined ? onSheet.value.filter((time) => !RINGED_GROUPS.includes(groupOfTime(time))) : [],
+);
 const breaks = computed(() => suggestions.find(({ time }) => time === wanted.value)?.breaks ?? []);
 const pick = (time: DialTime): void => {
   if (current.value !== undefined) wanted.value = time;
@@ -112,6 +116,11 @@ const centre = computed(() =>
       :act="t('anyTime.take')"
       @pick="pick"
     />
+    <ul v-if="beside.length > 0" class="wishes" :aria-label="t('sheets.besideRings')">
+      <li v-for="time in beside" :key="time">
+        <button type="button" class="time-type" @click="pick(time)">{{ clock.written(time) }}</button>
+      </li>
+    </ul>
     <div v-if="wanted !== undefined && current !== undefined" class="verdict" role="status">
       <p v-if="breaks.length === 0" class="keeps">{{ t('desk.keepsRules', { time: clock.written(wanted) }) }}</p>
       <ul v-else class="reasons">

@@ -3,7 +3,7 @@ import { partName } from '../../../core/asking/index.ts';
 import { timeOf } from '../../../core/clock/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
 import { askedOnPaper, clockPicture, type ClockLook, type PaperItem } from '../../../core/sheets/index.ts';
-import { describeItem } from '../../../core/reporting/index.ts';
+import { describeItem, teacherSentence } from '../../../core/reporting/index.ts';
 import { digital, say, sentence } from '../../../core/wording/index.ts';
 
 /** An element of XML as the builder of XML takes it: attributes begin with `@_`, text is `#text`. */
@@ -150,7 +150,9 @@ export const createQti = (conventions: Conventions, look: ClockLook) => {
           return {
             asks: choice(
               words('clock.ask.direction'),
-              [plain(words('clock.words.clockwise')), plain(words('clock.paper.no'))],
+              (['clockwise', 'anticlockwise'] as const).map((way) =>
+                plain(teacherSentence({ key: `teacher.answered.${way}`, values: {} }, conventions)),
+              ),
               [0],
             ),
           };
