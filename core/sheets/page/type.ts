@@ -19,8 +19,12 @@ const USUAL = andika.regular['o'];
  * the font files.
  * @param size height of the em, millimetres
  */
-export const textWidth = (text: string, size: number, weight: Weight = 'regular'): number =>
-  ([...text].reduce((sum, letter) => sum + (WIDTHS[weight][letter] ?? USUAL), 0) / andika.em) * size;
+export const textWidth = (text: string, size: number, weight: Weight = 'regular'): number => {
+  const widths = WIDTHS[weight];
+  let units = 0;
+  for (const letter of text) units += widths[letter] ?? USUAL;
+  return (units / andika.em) * size;
+};
 
 /** Lines no wider than that, broken between words; a word that is wider stands alone on its line. @param width millimetres */
 export const brokenLines = (text: string, width: number, size: number, weight: Weight = 'regular'): string[] => {
@@ -46,7 +50,11 @@ export const fitted = (
   if (wide <= width) return { text, size: most };
   const size = Math.max(least, (most * width) / wide);
   if (textWidth(text, size, weight) <= width + 0.001) return { text, size };
-  const letters = [...text];
-  while (letters.length > 1 && textWidth(`${letters.join('')}…`, size, weight) > width) letters.pop();
-  return { text: `${letters.join('').trimEnd()}…`, size };
+  let [kept, used] = ['', textWidth('…', size, weight)];
+  for (const letter of text) {
+    used += textWidth(letter, size, weight);
+    if (used > width && kept !== '') break;
+    kept += letter;
+  }
+  return { text: `${kept.trimEnd()}…`, size };
 };
