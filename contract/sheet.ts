@@ -76,6 +76,8 @@ export const PutSheet = z.strictObject({
   part: SheetPart.nullable(),
   /** What the tasks laid out in its lesson were when it was made, as a number; another number tells that they were changed since. */
   source: z.int().nullable(),
+  /** Whose own each form is, in the order of the forms; empty where forms are nobody's own. */
+  childIds: z.array(z.int().positive()).max(MOST_CHILDREN),
   recipe: SheetRecipe,
   content: SheetContent,
 });

@@ -31,7 +31,15 @@ const send = async (method: string, path: string, body: object): Promise<{ numbe
 await send('POST', '/children', { names: Array.from({ length: COPIES - 22 }, (_, i) => `Guest ${i + 1}`) });
 const { children } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { children: { id: number }[] };
 const id = newId();
-await send('PUT', `/sheets/${id}`, { version: 1, lessonId: null, part: null, source: null, recipe, content });
+await send('PUT', `/sheets/${id}`, {
+  version: 1,
+  lessonId: null,
+  part: null,
+  source: null,
+  childIds: [],
+  recipe,
+  content,
+});
 const copies = children.slice(0, COPIES).map((child, i) => ({ childId: child.id, form: i % 2 }));
 const { number } = await send('POST', `/sheets/${id}/printings`, { id: newId(), version: 1, copies });
 

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -181,6 +182,37 @@ describe('the Sheets screen', () => {
     await closeTabs();
     const sheet = await latest();
     expect(sheet.content.forms).toHaveLength(22);
+    // Each goes to its own child, though the list is in another order when it is opened again.
+    const { children } = await asked<Classroom>('/classroom');
+    expect(sheet.childIds).toEqual(children.map((child) => child.id));
+    await page.driver.executeAsyncScript(
+      `fetch('/api/children/order', {
+         method: 'PUT',
+         headers: { 'Content-Type': 'application/json' },
+         body: JSON.stringify({ ids: arguments[0] }),
+       }).then(arguments[1])`,
+      children.map((child) => child.id).reverse(),
+    );
+    await page.driver.get(`${hoppel.url}/sheets/10?show=ticket`);
+    await page.says(children.at(-1)!.name);
+    const before = (await list())[0]!.printings.length;
+    await page.press('p');
+    await soon(async () => (await list())[0]!.printings.length).toBe(before + 1);
+    await closeTabs();
+    const text = (name: string): string => execFileSync('pdftotext', ['-layout', name, '-']).toString();
+    const files = (await list())[0]!.printings.map(({ number }) => number);
+    const [last, first] = await Promise.all(
+      files.slice(0, 2).map(async (number) => {
+        const file = join(folder, `${number}.pdf`);
+        writeFileSync(file, await pdf(`/sheets/printings/${number}/sheet.pdf`));
+        return text(file)
+          .split('\f')
+          .filter((one) => one.trim() !== '');
+      }),
+    );
+    /** A child's page without its code, which is each printing's own. */
+    const plain = (one: string): string => one.replaceAll(/H1-\S+/g, '').replaceAll(/\s+/g, ' ');
+    expect(last!.map(plain)).toEqual(first!.map(plain).reverse());
     expect(new Set(sheet.content.forms.map((form) => JSON.stringify(form))).size).toBeGreaterThan(18);
   });
   it('shows how far a long job is, and stops it', async () => {

@@ -59,7 +59,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
   const composed = composeForms(recipe, []);
   const forms = 'forms' in composed ? composed.forms : [];
   const onSheet = contentOf(recipe, { title: 'Ticket', iCan: '' }, forms);
-  const sheet = { version: 1, lessonId: null, part: null, source: null, recipe, content: onSheet };
+  const sheet = { version: 1, lessonId: null, part: null, source: null, childIds: [], recipe, content: onSheet };
   const template = newId();
   const [{ key, skills, segments } = { key: 'blank', skills: [], segments: [] }] = classroom.lessons;
   const content = { key, skills, segments };

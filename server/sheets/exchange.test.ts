@@ -17,6 +17,7 @@ const sheet = {
   lessonId: null,
   part: null,
   source: null,
+  childIds: [],
   recipe,
   content: contentOf(recipe, { title: 'Ein Blatt & <mehr>', iCan: '' }, [every]),
 } as unknown as PutSheet;

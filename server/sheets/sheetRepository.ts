@@ -11,7 +11,12 @@ import {
 import { readStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
-const Stored = z.strictObject({ source: z.int().nullable(), recipe: SheetRecipe, content: SheetContent });
+const Stored = z.strictObject({
+  source: z.int().nullable(),
+  childIds: z.array(z.int()),
+  recipe: SheetRecipe,
+  content: SheetContent,
+});
 /** What a printing was made for; as it was then, so that it comes out the same again. */
 const PrintSetting = z.strictObject({ conventions: Settings, day: z.string() });
 export type PrintSetting = z.infer<typeof PrintSetting>;
@@ -134,8 +139,8 @@ export const createSheetRepository = (db: Database, classId: number) => {
      * @throws HoppelError sheet-moved-on unless it follows the latest
      */
     keep: db.transaction(
-      (id: string, { version, lessonId, part, source, recipe, content }: PutSheet, at: Date): void => {
-        const sheet = JSON.stringify({ source, recipe, content });
+      (id: string, { version, lessonId, part, source, childIds, recipe, content }: PutSheet, at: Date): void => {
+        const sheet = JSON.stringify({ source, childIds, recipe, content });
         const same = selectVersion.get(classId, id, version);
         if (same?.sheet === sheet) return;
         const latest = selectOne.get(classId, id);

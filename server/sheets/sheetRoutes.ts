@@ -99,14 +99,14 @@ export const sheetRoutes = (find: FindClassroom): Router => {
   ): Promise<void> => sendPages(res, pages, { title: pages[0]!.name, language: conventions.locale, at });
   router.get('/printings/:number/key.pdf', async (req, res) => {
     const { sheets, printing } = printingOf(req);
-    const pages = keyPages(printing.sheet, sheets.namesOfForms(printing), printing.setting);
+    const pages = keyPages(printing.sheet, sheets.namesOfForms(printing.sheet), printing.setting);
     await sendKey(res, pages, printing.setting, new Date(printing.printedAt));
   });
   router.get('/:id/key.pdf', async (req, res) => {
     const { sheets, now } = find(req);
     const sheet = sheets.one(idOf(req));
     const setting = sheets.settingOf(sheet);
-    await sendKey(res, keyPages(sheet, [], setting), setting, now());
+    await sendKey(res, keyPages(sheet, sheets.namesOfForms(sheet), setting), setting, now());
   });
   router.post('/file', (req, res) => {
     const body = PostSheetFile.parse(req.body);

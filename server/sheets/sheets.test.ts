@@ -27,6 +27,7 @@ const sheetOf = (over: Partial<PutSheet> = {}, recipe: Partial<SheetRecipe> = {}
     lessonId: null,
     part: null,
     source: null,
+    childIds: [],
     recipe: whole as PutSheet['recipe'],
     content: {
       ...{ type, size, help, outline, numerals, prompt, writing },
@@ -166,7 +167,12 @@ describe('sheets', () => {
         'draw',
         'draw',
       ]);
-    expect(new Set(body.forms.map((form: PaperItem[]) => JSON.stringify(form))).size).toBe(children.length);
+    expect(new Set(body.forms.map((form: PaperItem[]) => JSON.stringify(form))).size).toBeGreaterThan(18);
+    const own = sheetOf({ childIds, content: { ...sheetOf().content, forms: body.forms } });
+    const id = await kept(own);
+    const { text } = read((await pdf(`/sheets/${id}/key.pdf`)).bytes);
+    for (const { name } of children) expect(text).toContain(`Key: Half past: which hour? · ${name}`);
+    await school.put(`/sheets/${newId()}`, { ...own, childIds: [99_999] }).expect(404);
   });
 
   it.each(THINGS)('have %s to print as it is', async (thing) => {

@@ -73,17 +73,18 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
         answered: lessonId === null ? 0 : answers.childrenIn(lessonId),
       })),
     one: (id: string): Sheet => {
-      const { version, lessonId, part, source, recipe, content } = sheets.one(id);
-      return { id, version, lessonId, part, source, recipe, content };
+      const { version, lessonId, part, source, childIds, recipe, content } = sheets.one(id);
+      return { id, version, lessonId, part, source, childIds, recipe, content };
     },
     /** @throws HoppelError unknown-lesson, sheet-moved-on */
     keep: (id: string, sheet: PutSheet): void => {
       if (sheet.lessonId !== null && !lessons.isKnown(sheet.lessonId)) throw new HoppelError('unknown-lesson');
+      sheet.childIds.forEach((childId) => children.one(childId));
       sheets.keep(id, sheet, now());
     },
     /** A sheet from a file: a new one of no lesson. The same id again keeps nothing twice. */
     readIn: (id: string, { recipe, content }: SheetFile): void =>
-      sheets.keep(id, { version: 1, lessonId: null, part: null, source: null, recipe, content }, now()),
+      sheets.keep(id, { version: 1, lessonId: null, part: null, source: null, childIds: [], recipe, content }, now()),
     /**
      * Prints a version, and ticks what it was printed for.
      * @throws HoppelError unknown-sheet, unknown-child when one moved away, malformed when a form is not there
@@ -103,13 +104,8 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
     /** The pages of a printing, one after another. */
     pages: (printing: KeptPrinting): Generator<Page, void> =>
       layPages(printing.sheet.content, copiesOf(printing), { ...printing.setting, printing: printing.number }),
-    /** Whose each form of a printing is, for its key: a name where each child has its own, otherwise the form's letter. */
-    namesOfForms: (printing: KeptPrinting): string[] => {
-      const copies = copiesOf(printing);
-      return printing.sheet.content.forms.map((_, form) =>
-        printing.sheet.recipe.forms === 'own' ? (copies.find((copy) => copy.form === form)?.name ?? '') : '',
-      );
-    },
+    /** Whose own each form is, for a key; empty where forms go by their letters. */
+    namesOfForms: ({ childIds }: Pick<Sheet, 'childIds'>): string[] => childIds.map((id) => children.one(id).name),
     /** A form for each child by what it needs. @throws HoppelError no-unit, unknown-child */
     ownForms: ({ recipe, childIds }: PostOwnForms): OwnForms => {
       const today = dayOf(now());

@@ -83,6 +83,10 @@ const lessen = (): void => {
   }
   void making.change({ counts });
 };
+/** Names of those who have no set of their own yet. */
+const without = computed(() =>
+  making.without.value.map((childId) => store.childById.get(childId)?.name ?? '').join(', '),
+);
 const counts = computed(() => making.impossible.value?.recipe.counts ?? draft.value?.recipe.counts ?? {});
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -141,7 +145,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :keep="making.keepQuietly"
         @mix="mix"
       />
-      <p v-if="copies.length === 0" class="quiet">{{ t('sheets.nobody') }}</p>
+      <p v-if="making.without.value.length > 0" role="status">{{ t('sheets.without', { names: without }) }}</p>
+      <p v-else-if="copies.length === 0" class="quiet">{{ t('sheets.nobody') }}</p>
       <p v-if="making.problem.value" class="problem" role="alert">{{ t(making.problem.value) }}</p>
     </section>
     <section class="middle">

@@ -42,6 +42,8 @@ export interface Draft {
   readonly recipe: SheetRecipe;
   readonly content: SheetContent;
   readonly whom: Whom;
+  /** Whose own each form is; empty where forms are nobody's own. */
+  readonly childIds: readonly number[];
 }
 const mutable = (
   content: { readonly forms: readonly (readonly PaperItem[])[] } & Omit<SheetContent, 'forms'>,
@@ -92,6 +94,7 @@ export const useSheet = () => {
       recipe: { ...recipe, counts: { ...recipe.counts }, groups: [...recipe.groups], fixed: [], banned: [] },
       content: mutable(made.content),
       whom: { kind: 'each' },
+      childIds: [],
     });
     kept = JSON.stringify(draft.value!.content);
   };
@@ -103,7 +106,12 @@ export const useSheet = () => {
     [id, version] = [sheet.id, sheet.version];
     printed.value = undefined;
     impossible.value = undefined;
-    history.begin({ recipe: sheet.recipe, content: sheet.content, whom: { kind: 'each' } });
+    history.begin({
+      recipe: sheet.recipe,
+      content: sheet.content,
+      whom: { kind: 'each' },
+      childIds: sheet.childIds,
+    });
     kept = JSON.stringify(sheet.content);
   };
   /** The sheet of a part of a lesson: the one made before, unless the lesson's own tasks were changed since; otherwise a new one. */
@@ -129,10 +137,11 @@ export const useSheet = () => {
     }
     impossible.value = undefined;
     let { forms } = composed;
-    if (recipe.forms === 'own' && childrenFor(whom).length > 0) {
+    const childIds = recipe.forms === 'own' ? childrenFor(whom) : [];
+    if (childIds.length > 0) {
       busy.value = true;
       try {
-        ({ forms } = await post(OwnForms, '/sheets/own-forms', { recipe, childIds: childrenFor(whom) }));
+        ({ forms } = await post(OwnForms, '/sheets/own-forms', { recipe, childIds }));
       } catch (error) {
         problem.value = problemKey(error);
         return;
@@ -140,15 +149,15 @@ export const useSheet = () => {
         busy.value = false;
       }
     }
-    history.change({ recipe, content: mutable(contentOf(recipe, words, forms)), whom });
+    history.change({ recipe, content: mutable(contentOf(recipe, words, forms)), whom, childIds });
   };
   /** A recipe with something else in it. What does not touch the tasks leaves them as they are. */
   const change = (over: Partial<SheetRecipe>): Promise<void> => {
     const recipe = { ...(impossible.value?.recipe ?? draft.value!.recipe), ...over };
     const looksOnly = ['size', 'help', 'outline', 'numerals', 'prompt', 'writing', 'fixed', 'banned'];
     if (impossible.value === undefined && Object.keys(over).every((name) => looksOnly.includes(name))) {
-      const { content, whom } = draft.value!;
-      history.change({ recipe, whom, content: mutable(contentOf(recipe, content, content.forms)) });
+      const { content, whom, childIds } = draft.value!;
+      history.change({ recipe, whom, childIds, content: mutable(contentOf(recipe, content, content.forms)) });
       return Promise.resolve();
     }
     return compose(recipe);
@@ -161,10 +170,11 @@ export const useSheet = () => {
   };
 
   const withForm = (form: number, items: readonly PaperItem[], recipe = draft.value!.recipe): void => {
-    const { content, whom } = draft.value!;
+    const { content, whom, childIds } = draft.value!;
     history.change({
       recipe,
       whom,
+      childIds,
       content: { ...content, forms: content.forms.map((one, i) => (i === form ? [...items] : one)) },
     });
   };
@@ -185,7 +195,7 @@ export const useSheet = () => {
 
   /** Keeps the sheet as it is now. @returns its id and version */
   const keep = async (): Promise<{ id: string; version: number }> => {
-    const { recipe, content } = draft.value!;
+    const { recipe, content, childIds } = draft.value!;
     const text = JSON.stringify(content);
     if (version > 0 && kept === text) return { id, version };
     const sheet = await put(Sheet, `/sheets/${id}`, {
@@ -193,6 +203,7 @@ export const useSheet = () => {
       lessonId: lesson.value?.id ?? null,
       part: part.value,
       source: lesson.value === undefined || part.value === null ? null : sourceOf(lesson.value, part.value),
+      childIds,
       recipe,
       content,
     });
@@ -206,11 +217,23 @@ export const useSheet = () => {
   /** Copies as they come out of the printer. */
   const copies = computed((): PostPrinting['copies'] => {
     if (draft.value === undefined) return [];
-    const { whom, content } = draft.value;
+    const { whom, content, childIds } = draft.value;
     const forms = content.forms.length;
     if (whom.kind === 'copies')
       return Array.from({ length: whom.count }, (_, i) => ({ childId: null, form: i % forms }));
-    return childrenFor(whom).map((childId, i) => ({ childId, form: i % forms }));
+    const wanted = childrenFor(whom);
+    // A set of one's own goes to its child, whatever the order of the list is by now.
+    if (childIds.length > 0)
+      return wanted.flatMap((childId) =>
+        childIds.includes(childId) ? [{ childId, form: childIds.indexOf(childId) }] : [],
+      );
+    return wanted.map((childId, i) => ({ childId, form: i % forms }));
+  });
+  /** Children who came into the list since own sets were made: they have none. */
+  const without = computed(() => {
+    const { childIds, whom } = draft.value ?? { childIds: [], whom: undefined };
+    if (childIds.length === 0 || whom === undefined || whom.kind === 'copies') return [];
+    return childrenFor(whom).filter((childId) => !childIds.includes(childId));
   });
   /** Keeps and prints. @returns the printing; nothing where it was refused, and why is said */
   const print = async (): Promise<Printing | undefined> => {
@@ -240,6 +263,7 @@ export const useSheet = () => {
     busy,
     printed,
     copies,
+    without,
     canUndo: history.canUndo,
     canRedo: history.canRedo,
     undo: history.undo,
