@@ -38,6 +38,15 @@ const pdf = async (path: string): Promise<Buffer> => {
   return Buffer.from(await answer.arrayBuffer());
 };
 const pagesIn = (bytes: Buffer): number => bytes.toString('latin1').match(/\/Type \/Page\b/g)!.length;
+const screen = page.driver as unknown as { sendDevToolsCommand: (name: string, given: object) => Promise<void> };
+/** How much comes to the browser in a second. @param bytes -1 for as much as comes */
+const throughput = (bytes: number): Promise<void> =>
+  screen.sendDevToolsCommand('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 0,
+    downloadThroughput: bytes,
+    uploadThroughput: -1,
+  });
 const chooseTask = async (number: number): Promise<void> => {
   await (await page.find(`.task[aria-label^="Task ${number}:"]`)).click();
   await page.says(`Another time for task ${number}`);
@@ -222,10 +231,13 @@ describe('the Sheets screen', () => {
     await page.tap('30 copies without names');
     for (let more = 0; more < 6; more++) await page.tap('One more: draw the hands');
     await page.says('page 1 of 2');
+    // On a slow line: a quick computer would be through before anybody could stop it.
+    await throughput(40_000);
     await page.press('p');
     await page.says('of 60');
     await page.tap('Stop');
     await page.shows('.job', 0);
+    await throughput(-1);
     await page.shows('.print [role="alert"]', 0);
     await closeTabs();
     const { printings } = (await list())[0]!;
@@ -279,7 +291,6 @@ describe('the preview', () => {
     const [laid] = [...layPages(sheet.content, [{ form: 0 }], { conventions: settings, day: '' })];
     const faces = laid!.zones.flatMap((zone) => (zone.kind === 'face' && !zone.drawnOn ? [zone] : []));
     // A picture of the preview as large as a page on a desk, and one of the PDF.
-    const screen = page.driver as unknown as { sendDevToolsCommand: (name: string, given: object) => Promise<void> };
     const metrics = { width: 1280, height: 800, mobile: false };
     await screen.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { ...metrics, deviceScaleFactor: 4 });
     const shot = PNG.sync.read(Buffer.from(await (await page.find('.paper .page')).takeScreenshot(), 'base64'));

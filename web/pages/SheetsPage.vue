@@ -9,6 +9,7 @@ import SheetHead from '../sheets/SheetHead.vue';
 import { SHEET_TABS, type SheetTab } from '../sheets/tabs.ts';
 import ThingList from '../sheets/ThingList.vue';
 import { useSheet } from '../sheets/useSheet.ts';
+import type { SheetType } from '../../core/sheets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -62,10 +63,17 @@ const load = async (): Promise<void> => {
   }
 };
 watch(() => [tab.value, lesson.value?.id, route.query['sheet']], load, { immediate: true });
-onBeforeRouteLeave(keepFirst);
-const openMade = async (id: string): Promise<void> => {
-  await show({ tab: 'ticket', sheet: id });
-};
+/** Who has read why it cannot be kept, and goes all the same, is not held. */
+let wasTold = false;
+onBeforeRouteLeave(async () => {
+  const mayGo = wasTold || (await keepFirst());
+  wasTold = true;
+  return mayGo;
+});
+const openMade = (id: string, type: SheetType): Promise<void> =>
+  show({ tab: type === 'ticket' ? 'ticket' : 'alone', sheet: id });
+/** A sheet that was opened is its own lesson's, or none's. */
+const ofLesson = computed(() => (route.query['sheet'] === undefined ? lesson.value : making.lesson.value));
 </script>
 
 <template>
@@ -73,7 +81,7 @@ const openMade = async (id: string): Promise<void> => {
     <SheetDesk v-if="onTable && making.draft.value" :making="making">
       <SheetHead
         :tab="tab"
-        :lesson="lesson"
+        :lesson="ofLesson"
         @tab="(next) => show({ tab: next })"
         @lesson="(number) => show({ number })"
       />

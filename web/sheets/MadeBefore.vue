@@ -6,12 +6,13 @@ import { useI18n } from 'vue-i18n';
 import { Sheet, SheetList, type ListedSheet } from '../../contract/index.ts';
 import { v4 as newId } from 'uuid';
 import { Refused, get, post } from '../api/client.ts';
+import type { SheetType } from '../../core/sheets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 import { keyAddress, sheetAddress } from './addresses.ts';
 
-const emit = defineEmits<{ open: [id: string] }>();
+const emit = defineEmits<{ open: [id: string, type: SheetType] }>();
 /** Larger files are no sheets, and are not sent. */
 const MOST_BYTES = 2_500_000;
 class FileTooLarge extends Error {}
@@ -48,7 +49,8 @@ const readIn = async (event: Event): Promise<void> => {
     if (file.size > MOST_BYTES) throw new FileTooLarge();
     const bytes = new Uint8Array(await file.arrayBuffer());
     const body = isZip(bytes) ? { zip: asBase64(bytes) } : { text: new TextDecoder().decode(bytes) };
-    emit('open', (await post(Sheet, '/sheets/file', { id: newId(), ...body })).id);
+    const sheet = await post(Sheet, '/sheets/file', { id: newId(), ...body });
+    emit('open', sheet.id, sheet.content.type);
   } catch (error) {
     fault.value = {
       key: error instanceof FileTooLarge ? 'problem.too-large' : problemKey(error),
@@ -88,7 +90,7 @@ const became = (sheet: ListedSheet): string => {
     <p v-else-if="sheets.length === 0" class="quiet">{{ t('sheets.made.none') }}</p>
     <ul v-else>
       <li v-for="sheet in sheets" :key="sheet.id">
-        <button type="button" class="what" @click="emit('open', sheet.id)">
+        <button type="button" class="what" @click="emit('open', sheet.id, sheet.type)">
           <span class="title-item">{{ sheet.title }} · {{ t(`sheets.type.${sheet.type}`) }}</span>
           <span class="quiet">{{ about(sheet) }}</span>
           <span class="quiet">{{ became(sheet) }}</span>
