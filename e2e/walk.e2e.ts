@@ -305,8 +305,11 @@ describe('a lesson from the desk to the record', () => {
   step('a teacher who goes on while clocks still turn gives every tablet the next clock at its own start', async () => {
     // The ten seconds to think may be over by now or not.
     await teacher.until('the answer is shown', async () => {
-      if ((await ofRound()).phase === 'reveal') return true;
+      const { phase: before } = await ofRound();
+      if (before === 'reveal') return true;
       await next();
+      // A key more would open a card already.
+      await teacher.until('the round has moved', async () => (await ofRound()).phase !== before);
       return false;
     });
     await child.says('Watch.'); // it turns to the time now
