@@ -1,5 +1,3 @@
-// eslint-disable-next-line @typescript-eslint/triple-slash-reference -- whoever compiles this file needs its types, too
-/// <reference path="./qrcode.d.ts" />
 import { create } from 'qrcode/lib/core/qrcode.js';
 import type { Box, Mark } from './mark.ts';
 
