@@ -3,8 +3,11 @@ import { CORRECTIONS } from '../core/marking/index.ts';
 import { Answer, Finding, Item } from './item.ts';
 import { SenderId, Verdict } from './values.ts';
 
-/** Who wrote an answer down: the child on a tablet, the teacher by a tap, or a simulated child of the demo class. */
-export const Source = z.enum(['tablet', 'teacher', 'simulated']);
+/**
+ * How an answer was seen: the child gave it on a tablet, the teacher saw it done, or found it on paper, or read it from a file made
+ * elsewhere; or a simulated child of the demo class gave it.
+ */
+export const Source = z.enum(['tablet', 'teacher', 'simulated', 'paper', 'file']);
 export type Source = z.infer<typeof Source>;
 
 /** A tablet sends an answer: to an item of the round on the board, or of the lesson's set practised alone. */
@@ -32,6 +35,9 @@ export const AnswerRow = z.strictObject({
   lessonId: z.int(),
   roundId: SenderId.nullable(),
   roundIndex: z.int().nullable(),
+  /** The pile of paper it was marked in, and its place on the paper. */
+  pileId: SenderId.nullable(),
+  task: z.int().nullable(),
   attempt: z.int(),
   item: Item,
   answer: Answer,

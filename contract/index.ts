@@ -8,6 +8,7 @@ export * from './classroom.ts';
 export * from './group.ts';
 export * from './item.ts';
 export * from './live.ts';
+export * from './pile.ts';
 export * from './plan.ts';
 export * from './problem.ts';
 export * from './round.ts';

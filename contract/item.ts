@@ -6,6 +6,7 @@ import {
   DAY_EVENTS,
   DEEDS,
   FORMS,
+  NO_ANSWERS,
   HANDS_DRAWN,
   UNITS,
   type Answer as CoreAnswer,
@@ -88,6 +89,7 @@ const DrawnHand = z.strictObject({ angle: Angle, reach: z.number().min(0).max(10
 
 export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('observed'), got: z.boolean() }),
+  z.strictObject({ kind: z.literal('no-answer'), why: z.enum(NO_ANSWERS) }),
   z.strictObject({ kind: z.literal('part'), part: z.enum(CLOCK_PARTS) }),
   z.strictObject({ kind: z.literal('direction'), direction: z.enum(DIRECTIONS) }),
   z.strictObject({ kind: z.literal('hour'), hour: z.int().min(1).max(12) }),

@@ -1,4 +1,5 @@
 import type { BoardCommand, BoardView } from './board.ts';
+import type { PileNews } from './pile.ts';
 import type { BoardState, RoundNews } from './round.ts';
 import type { StationRound } from './station.ts';
 import type { Settings } from './settings.ts';
@@ -31,6 +32,8 @@ export interface TeacherEvents {
    * remote, where nothing changes, and is simply tapped again.
    */
   command: BoardCommand;
+  /** Something was marked in a pile of paper. */
+  pile: PileNews;
   /** Class, children, plan or day changed, or another class was opened: whoever shows them fetches them again. */
   classroom: null;
 }

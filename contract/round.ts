@@ -12,6 +12,7 @@ import {
 } from '../core/rounds/index.ts';
 import { PROMPTS } from '../core/asking/index.ts';
 import { CORRECTIONS } from '../core/marking/index.ts';
+import { Source } from './answer.ts';
 import { Answer, Item } from './item.ts';
 import { SenderId, Time, Verdict } from './values.ts';
 
@@ -107,7 +108,7 @@ export const RoundAnswer = z.strictObject({
   /** Of a drawing what was read of it, null where nothing could be: its lines are sent to who asks for them. */
   answer: Answer.nullable(),
   verdict: Verdict,
-  source: z.enum(['tablet', 'teacher', 'simulated']),
+  source: Source,
 });
 export type RoundAnswer = z.infer<typeof RoundAnswer>;
 

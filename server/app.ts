@@ -17,6 +17,7 @@ import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
 import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
 import { createOpenStreams } from './live/openStreams.ts';
+import { pileRoutes } from './piles/pileRoutes.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
 import { createPairing } from './remote/pairing.ts';
@@ -124,7 +125,7 @@ export const createApp = ({
     res.set('Cache-Control', 'no-store');
     next();
   });
-  app.use(['/api/plan', '/api/templates', '/api/sheets'], express.json({ limit: FILE_LIMIT }));
+  app.use(['/api/plan', '/api/templates', '/api/sheets', '/api/piles'], express.json({ limit: FILE_LIMIT }));
   app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
   app.use('/api', express.json({ limit: BODY_LIMIT }));
 
@@ -148,6 +149,7 @@ export const createApp = ({
   app.use('/api/plan', planRoutes(find));
   app.use('/api/board', boardRoutes(find));
   app.use('/api/sheets', sheetRoutes(find));
+  app.use('/api/piles', pileRoutes(find));
   app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));

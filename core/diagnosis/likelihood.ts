@@ -27,7 +27,8 @@ export const answerLikelihood = (state: AnsweringState, { item, answer, ...marke
   // What nobody can read speaks for no state and against none.
   if (verdict === 'unreadable') return 1;
   const right = verdict === 'right';
-  const observed = answer.kind === 'observed';
+  // Of a tap, and of a place left empty, only whether the child had it is known.
+  const observed = answer.kind === 'observed' || answer.kind === 'no-answer';
   if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;
   if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;
   if (right) return RIGHT_DESPITE_RULE;

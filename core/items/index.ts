@@ -3,6 +3,7 @@ export { DAY_EVENTS, DEEDS, HOW_LONG, SCHOOL_DAY, UNITS, type DayEvent, type Dee
 export {
   CLOCK_PARTS,
   FORMS,
+  NO_ANSWERS,
   timeOfItem,
   type Answer,
   type AnswerKind,
@@ -12,6 +13,7 @@ export {
   type Form,
   type Item,
   type ItemOf,
+  type NoAnswer,
 } from './item.ts';
 export {
   HANDED_KINDS,

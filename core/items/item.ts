@@ -81,6 +81,10 @@ type TimeAlone = {
 /** The items of one kind. */
 export type ItemOf<K extends ItemKind> = K extends ItemKind ? Extract<Item, { readonly kind: K }> : never;
 
+/** Why there is no answer where one was asked for. */
+export const NO_ANSWERS = ['empty', 'illegible'] as const;
+export type NoAnswer = (typeof NO_ANSWERS)[number];
+
 /** A hand as it was drawn: degrees clockwise from 12, and how far it reaches from the middle in face units. */
 export interface DrawnHand {
   readonly angle: number;
@@ -90,6 +94,7 @@ export interface DrawnHand {
 /**
  * What a child gave back, kept whole: the answer itself tells why, a mere tick does not.
  * - `observed`: a teacher saw or heard it, and tapped whether the child had it
+ * - `no-answer`: on paper, the place was left empty, or nobody can read what stands there
  * - `text`: as it was written
  * - `hands`: angles of the hour and the minute hand of a clock that was set
  * - `hour-angle`: where an hour hand alone was put, degrees clockwise from 12
@@ -102,6 +107,7 @@ export interface DrawnHand {
  */
 export type Answer =
   | { readonly kind: 'observed'; readonly got: boolean }
+  | { readonly kind: 'no-answer'; readonly why: NoAnswer }
   | { readonly kind: 'part'; readonly part: ClockPart }
   | { readonly kind: 'direction'; readonly direction: Direction }
   | { readonly kind: 'hour'; readonly hour: number }

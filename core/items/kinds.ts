@@ -44,7 +44,7 @@ export type Doing =
 
 /** All that is fixed about a kind of task. What depends on more has its switch, which does not compile without the new kind. */
 interface KindData {
-  /** The kinds of answer it takes; `observed` belongs to every one. */
+  /** The kinds of answer it takes; `observed` and `no-answer` belong to every one. */
   readonly answers: readonly AnswerKind[];
   readonly doing: Doing;
   /** About one time. */
@@ -197,7 +197,7 @@ export const kindsLaidOut = (thing: NonNullable<KindData['laidOut']>): ReadonlyS
   new Set(having('laidOut', thing));
 /** Kinds a teacher can hand out for times that were picked. */
 export const HANDED_KINDS: readonly ItemKind[] = having('handedOut', true);
-/** The kinds of answer a kind of task takes; `observed` belongs to every one. */
+/** The kinds of answer a kind of task takes; `observed` and `no-answer` belong to every one. */
 export const answersOf = (kind: ItemKind): readonly AnswerKind[] => KINDS[kind].answers;
 /** The kind a kind of task is printed as; most are themselves. */
 export const printedAs = (kind: ItemKind): ItemKind => {

@@ -80,6 +80,9 @@ const check = (item: Item, answer: Answer): void => {
  */
 export const mark = (item: Item, answer: Answer, conventions: Conventions = DEFAULT_CONVENTIONS): Marking => {
   if (answer.kind === 'observed') return { verdict: answer.got ? 'right' : 'wrong', findings: [], seen: {} };
+  // Left empty is not known, and what nobody can read says nothing.
+  if (answer.kind === 'no-answer')
+    return { verdict: answer.why === 'empty' ? 'wrong' : 'unreadable', findings: [], seen: {} };
   check(item, answer);
   switch (answer.kind) {
     case 'time':

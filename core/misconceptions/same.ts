@@ -84,6 +84,7 @@ export const sameExactly = (given: Answer, foretold: Answer): boolean => {
     case 'order':
       return given.kind === 'order' && sameList(given.order, foretold.order);
     case 'observed':
+    case 'no-answer':
     case 'hands':
     case 'hour-angle':
     case 'strokes':

@@ -85,6 +85,8 @@ const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phr
   switch (answer.kind) {
     case 'observed':
       return phrase(answer.got ? 'observedRight' : 'observedWrong');
+    case 'no-answer':
+      return phrase(answer.why);
     case 'part':
       return phrase('part', { part: partName(answer.part, conventions) });
     case 'direction':

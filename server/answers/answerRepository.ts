@@ -8,6 +8,8 @@ interface StoredRow {
   lesson_id: number;
   round_id: string | null;
   round_index: number | null;
+  pile_id: string | null;
+  task: number | null;
   attempt: number;
   item: string;
   answer: string;
@@ -25,6 +27,8 @@ const fromRow = (row: StoredRow): AnswerRow => ({
   lessonId: row.lesson_id,
   roundId: row.round_id,
   roundIndex: row.round_index,
+  pileId: row.pile_id,
+  task: row.task,
   attempt: row.attempt,
   item: JSON.parse(row.item) as AnswerRow['item'],
   answer: JSON.parse(row.answer) as AnswerRow['answer'],
@@ -64,6 +68,8 @@ export interface FirstTry {
   readonly lessonId: number;
   readonly roundId: string | null;
   readonly roundIndex: number | null;
+  readonly pileId: string | null;
+  readonly task: number | null;
   readonly day: string;
   readonly verdict: AnswerRow['verdict'];
   /** JSON. */
@@ -98,15 +104,15 @@ const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
 });
 
 const FIRST_TRY_COLUMNS = `seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex,
-  day, verdict, item, answer, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
+  pile_id AS pileId, task, day, verdict, item, answer, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
 const COLUMNS =
-  'id, child_id, lesson_id, round_id, round_index, attempt, item, answer, verdict, findings, source, stored_at, day';
+  'id, child_id, lesson_id, round_id, round_index, pile_id, task, attempt, item, answer, verdict, findings, source, stored_at, day';
 
 /** The answers of one class. */
 export const createAnswerRepository = (db: Database, classId: number) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO answer (${COLUMNS})
-    VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @attempt, @item, @answer, @verdict, @findings,
+    VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @pileId, @task, @attempt, @item, @answer, @verdict, @findings,
             @source, @storedAt, @day)`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
   // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.

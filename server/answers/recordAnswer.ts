@@ -42,7 +42,8 @@ const markPosted = (item: Item, answer: Answer, conventions: Conventions) => {
 
 /** What is known of an answer before it is marked. */
 type Kept = [
-  row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'>,
+  row: Pick<AnswerRow, 'id' | 'childId' | 'lessonId' | 'roundId' | 'roundIndex' | 'attempt'> &
+    Partial<Pick<AnswerRow, 'pileId' | 'task' | 'day'>>,
   item: Item,
   answer: Answer,
 ];
@@ -52,13 +53,15 @@ export const createRecorder = ({ db, answers, children, lessons, rounds, setting
   const keep = (...[row, item, answer, source]: [...Kept, source: Source]): AnswerRow => {
     const at = now();
     const full: AnswerRow = {
+      pileId: null,
+      task: null,
+      day: dayOf(at),
       ...row,
       item,
       answer,
       ...toMutable(markPosted(item, answer, settings.one())),
       source,
       storedAt: at.toISOString(),
-      day: dayOf(at),
     };
     answers.add(full);
     return full;
@@ -94,7 +97,7 @@ export const createRecorder = ({ db, answers, children, lessons, rounds, setting
     fromTablet: (posted: PostAnswer, isStandIn = false): { row: AnswerRow; fresh: boolean } => {
       const stored = repeatOf(posted);
       if (stored !== undefined) return { row: stored, fresh: false };
-      if (posted.answer.kind === 'observed')
+      if (posted.answer.kind === 'observed' || posted.answer.kind === 'no-answer')
         throw new HoppelError('malformed', 'only a teacher can say what was observed');
       const child = children.one(posted.childId);
       if (posted.to.setting === 'alone') {

@@ -17,6 +17,8 @@ import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
 import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
+import { createPileRepository } from '../piles/pileRepository.ts';
+import { createPiles } from '../piles/piles.ts';
 import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createRoundRunner } from '../rounds/runRound.ts';
 import { createSheetRepository } from '../sheets/sheetRepository.ts';
@@ -77,6 +79,9 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const setAside = createSetAside(now);
   const door = createDoor({ db, classId, tablets, now, ticks });
   const tries = (): number => door.knocking.persistent() + remoteTries();
+  const sheetsKept = createSheetRepository(db, classId);
+  const desk = createDesk({ db, row, lessons, children, judged, planner, groups, now });
+  const classView = createClassView({ answers, children, judged });
   const live = createLive({ runner, settings, relay, seats, setAside, streams, tries });
   return {
     id: classId,
@@ -107,9 +112,23 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     practice: createPractice({ lessons, answers, sets, now }),
     judged,
     groups,
-    sheets: createSheets({ sheets: createSheetRepository(db, classId), lessons, children, answers, settings, now }),
-    desk: createDesk({ db, row, lessons, children, judged, planner, groups, now }),
-    classView: createClassView({ answers, children, judged }),
+    sheets: createSheets({ sheets: sheetsKept, lessons, children, answers, settings, now }),
+    piles: createPiles({
+      db,
+      piles: createPileRepository(db, classId),
+      sheets: sheetsKept,
+      lessons,
+      children,
+      answers,
+      rounds,
+      recorder,
+      correct,
+      desk,
+      classView,
+      now,
+    }),
+    desk,
+    classView,
     state: createClassroomState({ classes, classId, children, lessons, settings, planner, groups, day, now }),
   };
 };

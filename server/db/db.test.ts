@@ -36,6 +36,7 @@ describe('the data file', () => {
       '0012_small_groups.sql',
       '0013_lesson_templates.sql',
       '0014_sheets.sql',
+      '0015_piles.sql',
     ]);
     again.close();
   });

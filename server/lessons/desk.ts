@@ -113,6 +113,11 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
         if (asked !== undefined) for (const { id } of children.all()) yield void standing(asked, id);
       }
     },
+    /** What a lesson's own check says; none where it is no check, or nobody answered it. */
+    saidBy: (check: Lesson): Known | null => {
+      const found = check.kind === 'check' ? said()(check) : undefined;
+      return found === undefined ? null : { ...found, decided: lessons.maybeDecision(check.id) ?? null };
+    },
     /** @throws HoppelError unknown-lesson, no-class */
     of: (id: number): Desk => {
       const lesson = lessons.one(id);

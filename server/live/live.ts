@@ -7,6 +7,7 @@ import type {
   BoardState,
   Draft,
   Drafts,
+  PileNews,
   RoomNews,
   StationEvents,
   TeacherEvents,
@@ -204,6 +205,15 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       const news = runner.newsOf(row);
       if (news !== undefined) tellTeachers('answer', news);
       tellTeachers('record', { lessonId: row.lessonId });
+    },
+    /** Something was marked in a pile: its places, and answers that are new in the record. */
+    piled: (news: PileNews, rows: readonly AnswerRow[]): void => {
+      tellTeachers('pile', news);
+      for (const row of rows) {
+        const answer = runner.newsOf(row);
+        if (answer !== undefined) tellTeachers('answer', answer);
+      }
+      if (news.places.length > 0) tellTeachers('record', { lessonId: rows[0]?.lessonId ?? null });
     },
     /** Several answers came or went. */
     answersChanged: (lessonId: number | null): void => {

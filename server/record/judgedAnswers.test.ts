@@ -30,6 +30,8 @@ const someAnswer = (rng: () => number, roundId: string): AnswerRow => {
     lessonId: LESSON,
     roundId: inRound ? roundId : null,
     roundIndex: inRound ? Math.floor(rng() * 3) : null,
+    pileId: null,
+    task: null,
     attempt: !inRound && rng() < 0.2 ? 2 : 1,
     item,
     answer,

@@ -42,13 +42,19 @@ const asCounted = (row: FirstTry): FirstTry | undefined => {
   return instead && { ...row, answer: JSON.stringify(instead.answer), verdict: instead.verdict };
 };
 
+/** The task of a round or a pile that was answered; none where it is nobody's but the child's. */
+const placeAsked = ({ roundId, roundIndex, pileId, task }: FirstTry): string | undefined => {
+  if (roundId !== null) return `${roundId} ${roundIndex}`;
+  return pileId === null ? undefined : `${pileId} ${task}`;
+};
+
 interface Held extends OfChild {
   readonly answers: JudgedAnswer[];
-  /** The one that counts of each task of a round. */
-  readonly inRounds: Map<string, JudgedAnswer>;
+  /** The one that counts of each task of a round or a pile. */
+  readonly asked: Map<string, JudgedAnswer>;
   version: number;
 }
-const newHeld = (version: number): Held => ({ answers: [], inRounds: new Map(), version });
+const newHeld = (version: number): Held => ({ answers: [], asked: new Map(), version });
 
 /**
  * Every answer of a class that counts, judged once and held in memory by child, oldest first. Answers only come, and stand-ins' all go
@@ -75,13 +81,13 @@ export const createJudgedAnswers = (
     byChild.set(row.childId, held);
     const counted = asCounted(row);
     const judged = counted && { ...judgementOf(counted), lessonId: row.lessonId, day: row.day };
-    if (row.roundId !== null) {
-      // In a round the latest to a task counts.
-      const task = `${row.roundId} ${row.roundIndex}`;
-      const before = held.inRounds.get(task);
+    const asked = placeAsked(row);
+    if (asked !== undefined) {
+      // In a round and in a pile the latest to a task counts.
+      const before = held.asked.get(asked);
       if (before !== undefined) held.answers.splice(held.answers.lastIndexOf(before), 1);
-      if (judged === undefined) held.inRounds.delete(task);
-      else held.inRounds.set(task, judged);
+      if (judged === undefined) held.asked.delete(asked);
+      else held.asked.set(asked, judged);
     }
     if (judged !== undefined) held.answers.push(judged);
     held.version += 1;

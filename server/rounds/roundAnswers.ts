@@ -8,7 +8,7 @@ import type { AnswerRepository } from '../answers/answerRepository.ts';
 type ByTask = Map<number, Map<number, RoundAnswer>>;
 
 /** What was read of an answer: of a drawing its hands, if it has any. */
-const readOf = (answer: Answer | undefined): Answer | null => {
+export const readOf = (answer: Answer | undefined): Answer | null => {
   if (answer?.kind !== 'strokes') return answer ?? null;
   const read = readDrawing(answer.strokes);
   if (read.kind !== 'hands') return null;

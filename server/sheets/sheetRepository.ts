@@ -101,6 +101,15 @@ export const createSheetRepository = (db: Database, classId: number) => {
   const selectJob = db.prepare<[string], PrintingRow>(
     'SELECT id, version_id, setting, printed_at FROM printing WHERE job_id = ?',
   );
+  const selectLatestOf = db.prepare<[number, number, string], PrintingRow>(`
+    SELECT p.id, p.version_id, p.setting, p.printed_at
+    FROM printing AS p
+    JOIN sheet_version AS v ON v.id = p.version_id
+    WHERE v.class_id = ? AND v.lesson_id = ? AND v.part = ?
+    -- A single copy was printed for somebody who lost one.
+    ORDER BY MIN(2, (SELECT COUNT(*) FROM printed_copy AS c WHERE c.printing_id = p.id)) DESC, p.id DESC
+    LIMIT 1`);
+  const isPrinted = db.prepare<[number], number>('SELECT 1 FROM printing WHERE id = ?').pluck();
   const insertPrinting = db.prepare<[string, number, string, string]>(
     'INSERT INTO printing (job_id, version_id, setting, printed_at) VALUES (?, ?, ?, ?)',
   );
@@ -123,6 +132,10 @@ export const createSheetRepository = (db: Database, classId: number) => {
     sheet: fromRow(selectById.get(classId, row.version_id)!),
     copies: selectCopies.all(row.id),
   });
+  const maybePrinting = (number: number): KeptPrinting | undefined => {
+    const row = selectPrinting.get(number, classId);
+    return row && kept(row);
+  };
   return {
     /** The latest version of each, newest first. */
     all: (): KeptVersion[] => selectLatest.all(classId).map(fromRow),
@@ -153,10 +166,19 @@ export const createSheetRepository = (db: Database, classId: number) => {
     printings: (id: string): KeptPrinting[] => selectPrintings.all(classId, id).map(kept),
     /** @throws HoppelError unknown-sheet */
     printing: (number: number): KeptPrinting => {
-      const row = selectPrinting.get(number, classId);
-      if (row === undefined) throw new HoppelError('unknown-sheet');
-      return kept(row);
+      const found = maybePrinting(number);
+      if (found === undefined) throw new HoppelError('unknown-sheet');
+      return found;
     },
+    maybePrinting,
+    /** The last printing of a lesson's paper for several children; none where it was never printed. */
+    latestPrinting: (lessonId: number, part: NonNullable<Sheet['part']>): KeptPrinting | undefined => {
+      const row = selectLatestOf.get(classId, lessonId, part);
+      return row && kept(row);
+    },
+    /** Was there such a printing, but not for this class? */
+    isOfAnotherClass: (number: number): boolean =>
+      isPrinted.get(number) !== undefined && selectPrinting.get(number, classId) === undefined,
     /** Keeps a printing with its copies; the same id again gives the one that is there. @throws HoppelError unknown-sheet */
     print: db.transaction((id: string, job: PostPrinting, setting: PrintSetting, at: Date): KeptPrinting => {
       const before = selectJob.get(job.id);

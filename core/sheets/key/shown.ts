@@ -1,10 +1,9 @@
 import type { Conventions } from '../../conventions/index.ts';
 import { partName } from '../../asking/index.ts';
-import { pictureAt, pictureOf, type Answer, type ClockPicture, type DrawnHand } from '../../items/index.ts';
+import { pictureAt, pictureOf, type Answer, type ClockPicture, type DrawnHand, type Item } from '../../items/index.ts';
 import { isSameLength } from '../../misconceptions/index.ts';
 import { teacherSentence } from '../../reporting/index.ts';
 import { digital, say, sentence } from '../../wording/index.ts';
-import type { PaperItem } from '../kinds/index.ts';
 
 /** How an answer looks on paper: a clock, or what is written, or both, as a letter under a clock that is circled. */
 export interface ShownAnswer {
@@ -15,10 +14,10 @@ export interface ShownAnswer {
 /** Letters of things in a row, from the left; rows of words from the top. */
 const letter = (place: number): string => String.fromCharCode(65 + place);
 
-/** A drawing as a printed clock: hands of one length look so, and one that is missing is missing. */
-const pictureOfDrawing = (hands: readonly DrawnHand[]): ClockPicture => {
+/** A drawing as a printed clock: hands of one length look so, and one that is missing is missing. None where there are no hands. */
+const pictureOfDrawing = (hands: readonly DrawnHand[]): ClockPicture | undefined => {
   const [first, second] = hands;
-  if (first === undefined) return { ...pictureOf({ hour: 0, minute: 0 }), handsDrawn: 'hour' };
+  if (first === undefined) return undefined;
   if (second === undefined) {
     const only = first.reach > 65 ? ('minute' as const) : ('hour' as const);
     return { ...pictureOf({ hour: first.angle, minute: first.angle }), handsDrawn: only };
@@ -27,7 +26,7 @@ const pictureOfDrawing = (hands: readonly DrawnHand[]): ClockPicture => {
 };
 
 /** What is circled: the letter of its place, with the clock or the words that stand there. */
-const shownChoice = (item: PaperItem, chosen: readonly number[], conventions: Conventions): ShownAnswer => {
+const shownChoice = (item: Item, chosen: readonly number[], conventions: Conventions): ShownAnswer => {
   const letters = chosen.map(letter).join(' ');
   const [first] = chosen;
   if (!('options' in item) || first === undefined) return { text: letters };
@@ -50,12 +49,14 @@ const shownChoice = (item: PaperItem, chosen: readonly number[], conventions: Co
 const word = (key: string, conventions: Conventions): string => sentence({ key, values: {} }, conventions);
 
 /** An answer to a task as it looks on paper. */
-export const shownAnswer = (item: PaperItem, answer: Answer, conventions: Conventions): ShownAnswer => {
+export const shownAnswer = (item: Item, answer: Answer, conventions: Conventions): ShownAnswer => {
   switch (answer.kind) {
     case 'choice':
       return shownChoice(item, answer.chosen, conventions);
-    case 'drawn':
-      return { text: '', picture: pictureOfDrawing(answer.hands) };
+    case 'drawn': {
+      const picture = pictureOfDrawing(answer.hands);
+      return { text: '', ...(picture && { picture }) };
+    }
     case 'hands':
       return { text: '', picture: pictureOf(answer) };
     case 'hour-angle':
@@ -90,6 +91,7 @@ export const shownAnswer = (item: PaperItem, answer: Answer, conventions: Conven
       return { text: numbers.join('  ') };
     }
     case 'observed':
+    case 'no-answer':
     case 'strokes':
       return { text: '' };
   }
