@@ -22,6 +22,14 @@ export const router = createRouter({
       // What is done on the table is undone there.
       meta: { undoes: true },
     },
+    { path: '/check', name: 'checks', component: () => import('./pages/ChecksPage.vue') },
+    {
+      path: '/check/:pileId',
+      name: 'check',
+      component: () => import('./pages/CheckPage.vue'),
+      // What is marked is undone there, and "?" is a mark.
+      meta: { undoes: true, marks: true },
+    },
     { path: '/tablets', name: 'tablets', component: () => import('./pages/TabletsPage.vue') },
     { path: '/settings', name: 'settings', component: () => import('./pages/SettingsPage.vue') },
     { path: '/settings/class', name: 'children', component: () => import('./pages/ChildrenPage.vue') },

@@ -17,6 +17,8 @@ export interface SheetSetting {
   readonly day: string;
   /** Number of the printing; none before there is one, as in a preview. */
   readonly printing?: number;
+  /** Number of the first copy in it, where not all of them are laid out; otherwise 1. */
+  readonly firstCopy?: number;
 }
 
 /** A sheet of paper, or the half of one that a child gets. */
@@ -109,7 +111,7 @@ function* laidLeaves(
         page: page + 1,
         pages: body.length,
         ...(setting.printing !== undefined && {
-          code: { printing: setting.printing, copy: i + 1, page: page + 1 },
+          code: { printing: setting.printing, copy: (setting.firstCopy ?? 1) + i, page: page + 1 },
         }),
       });
       yield { name: copy.name ?? content.title, drawn: together(head, drawn) };

@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { namesOf, readClassList } from './classList.ts';
+import { namesOf, readClassList } from '../../core/exchange/index.ts';
 
 const { rows } = defineProps<{ rows: number }>();
 const text = defineModel<string>('text', { required: true });

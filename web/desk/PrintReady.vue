@@ -8,6 +8,7 @@ import type { PaperPart, Thing } from '../../core/sheets/index.ts';
 import { sheetAddress, thingAddress } from '../sheets/addresses.ts';
 import { openTab } from '../sheets/openTab.ts';
 import { useSheet } from '../sheets/useSheet.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -15,6 +16,7 @@ const { item, lesson } = defineProps<{ item: ReadyItem; lesson: Lesson }>();
 const emit = defineEmits<{ printed: [] }>();
 const { t } = useI18n();
 const words = usePlanWords();
+const store = useClassroomStore();
 const making = useSheet();
 
 /** Things that are printed as they are; tickets and practice are made of the lesson's tasks. */
@@ -63,6 +65,12 @@ const print = async (): Promise<void> => {
       <button type="button" :aria-label="label" :disabled="making.busy.value" @click="print">
         {{ t('sheets.print') }}
       </button>
+      <router-link
+        v-if="lesson.day <= store.classroom!.today"
+        :to="{ name: 'checks', query: { lesson: lesson.id, part } }"
+        :aria-label="t('desk.markThing', { thing: words.ready(item) })"
+        >{{ t('desk.mark') }}</router-link
+      >
     </template>
     <span v-if="making.problem.value" class="problem" role="alert">{{ t(making.problem.value) }}</span>
   </span>

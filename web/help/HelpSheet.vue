@@ -31,9 +31,9 @@ watch(
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (!['?', 'F1'].includes(event.key) || event.ctrlKey || event.metaKey || screen.value === undefined) return;
   const at = event.target as Element;
-  // In a field a question mark is written.
+  // In a field a question mark is written, on the check desk it marks.
   if (at.closest('[role="dialog"]') !== null) return;
-  if (event.key === '?' && at.closest('input, textarea, select') !== null) return;
+  if (event.key === '?' && (route.meta['marks'] === true || at.closest('input, textarea, select') !== null)) return;
   event.preventDefault();
   help.isOpen = true;
 });

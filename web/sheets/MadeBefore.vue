@@ -1,6 +1,6 @@
 <!-- Sheets made before: when, for which lesson, what came of them; printed again in one click. -->
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiFileUploadOutline, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
+import { mdiCheckAll, mdiDotsHorizontal, mdiFileUploadOutline, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { Sheet, SheetList, type ListedSheet } from '../../contract/index.ts';
@@ -96,6 +96,14 @@ const became = (sheet: ListedSheet): string => {
           <span class="quiet">{{ became(sheet) }}</span>
         </button>
         <template v-if="sheet.printings[0]">
+          <v-btn
+            :to="{ name: 'checks', query: { printing: sheet.printings[0].number } }"
+            variant="text"
+            :height="44"
+            :prepend-icon="mdiCheckAll"
+            :aria-label="t('sheets.markPile', { title: sheet.title })"
+            >{{ t('sheets.mark') }}</v-btn
+          >
           <v-btn
             :href="sheetAddress(sheet.printings[0].number)"
             target="_blank"

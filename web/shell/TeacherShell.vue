@@ -56,7 +56,7 @@ const boardAt = (segment: number): RouteLocationRaw => ({
 });
 const places = [
   { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
-  { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets'] },
+  { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets', 'checks', 'check'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
   { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },

@@ -7,6 +7,7 @@ import {
   BoardView,
   Draft,
   Drafts,
+  PileNews,
   RoomNews,
   RoundNews,
   type Round,
@@ -34,6 +35,8 @@ export const useBoardStore = defineStore('board', () => {
   // Read only where somebody looks at it: the board itself, while its hands turn, has no time for it.
   const view = computed(() => BoardView.nullable().parse(toldView.value));
   const command = shallowRef<BoardCommand>();
+  /** What was marked last in a pile of paper, on any screen. */
+  const piled = shallowRef<PileNews>();
   /** Grows whenever who sits at a tablet, or what was handed out, changed. */
   const tabletsVersion = ref(0);
   /** What of the tablets asks to be looked at. */
@@ -68,6 +71,7 @@ export const useBoardStore = defineStore('board', () => {
         answer: (data) => takeNews(RoundNews.parse(data)),
         record: () => (recordVersion.value += 1),
         view: (data) => (toldView.value = data),
+        pile: (data) => (piled.value = PileNews.parse(data)),
         tablets: () => (tabletsVersion.value += 1),
         room: (data) => (room.value = RoomNews.parse(data)),
         drafts: (data) =>
@@ -161,6 +165,7 @@ export const useBoardStore = defineStore('board', () => {
     clockOffset,
     view,
     command,
+    piled,
     tabletsVersion,
     room,
     drafts,

@@ -9,6 +9,8 @@ import { digital, say, sentence } from '../../wording/index.ts';
 export interface ShownAnswer {
   readonly text: string;
   readonly picture?: ClockPicture;
+  /** The hands were drawn, but beside the middle. */
+  readonly offCentre?: boolean;
 }
 
 /** Letters of things in a row, from the left; rows of words from the top. */
@@ -55,7 +57,7 @@ export const shownAnswer = (item: Item, answer: Answer, conventions: Conventions
       return shownChoice(item, answer.chosen, conventions);
     case 'drawn': {
       const picture = pictureOfDrawing(answer.hands);
-      return { text: '', ...(picture && { picture }) };
+      return { text: '', ...(picture && { picture }), ...(answer.offCentre === true && { offCentre: true }) };
     }
     case 'hands':
       return { text: '', picture: pictureOf(answer) };

@@ -11,7 +11,7 @@ import ClockHands from '../../clock/ClockHands.vue';
 import { roomOf, useFace } from '../../clock/useFace.ts';
 import HelpLight from '../../clock/HelpLight.vue';
 import type { TaskProps } from './task.ts';
-import { usePencil } from './usePencil.ts';
+import { usePencil } from '../../clock/usePencil.ts';
 
 const { item, open, light, shown } = defineProps<TaskProps<'draw'>>();
 const answer = defineModel<Answer | undefined>({ required: true });

@@ -13,7 +13,7 @@ export interface ClassList {
 const MOST = 40;
 /** So many of the lines must have the same number of columns to be a table. */
 const MOSTLY = 2 / 3;
-const SEPARATORS = ['\t', ';', ','] as const;
+const SEPARATORS = ['\t', ';', '|', ','] as const;
 const HEADER =
   /^(first|last|given|family|sur|full|nick)?[ -]?names?$|^(no|nr|#|age|class|grade|birthday|date of birth|vorname|nachname|alter|klasse)\.?$/i;
 const FIRST_NAME = /^(first|given|nick)[ -]?names?$|^vorname$/i;
@@ -31,7 +31,7 @@ const isName = (cell: string): boolean => /\p{L}/u.test(cell) && !/\d/.test(cell
 /** Every piece a row of its own, as names are typed one after the other. */
 const pieces = (text: string): string[][] =>
   text
-    .split(/[\n\r,;\t]/)
+    .split(/[\n\r,;\t|]/)
     .map((piece) => [cleaned(piece)])
     .filter(([name]) => name !== '');
 
@@ -66,6 +66,34 @@ export const readClassList = (text: string): ClassList => {
     return { rows, columns: table[0]!.length, likely: likelyColumn(rows, heading, separator === ',') };
   }
   return { rows: pieces(text), columns: 1, likely: 0 };
+};
+
+/** A list that is read, held against the children a class has. */
+export interface NewNames {
+  /** To be added, in order. */
+  readonly fresh: readonly string[];
+  /** In the class already. */
+  readonly there: readonly string[];
+  /** Twice or more in the list, each once: two children may be called alike, or one may stand there twice. */
+  readonly doubles: readonly string[];
+}
+const alike = (name: string): string => name.normalize('NFC').toLowerCase();
+
+/** What of a list would be added to a class, what is there already, and what stands there twice. */
+export const newNames = (names: readonly string[], existing: readonly string[]): NewNames => {
+  const known = new Set(existing.map(alike));
+  const seen = new Set<string>();
+  const doubles = new Map<string, string>();
+  for (const name of names) {
+    if (seen.has(alike(name))) doubles.set(alike(name), name);
+    seen.add(alike(name));
+  }
+  const once = names.filter((name, at) => names.findIndex((other) => alike(other) === alike(name)) === at);
+  return {
+    fresh: once.filter((name) => !known.has(alike(name))),
+    there: once.filter((name) => known.has(alike(name))),
+    doubles: [...doubles.values()],
+  };
 };
 
 /** The names of one column, or every cell a name of its own. @param column none for every cell */

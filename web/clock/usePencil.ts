@@ -1,6 +1,6 @@
 import { shallowRef, type Ref } from 'vue';
-import { drawnOn, type Stroke, type StrokePoint } from '../../../core/strokes/index.ts';
-import { useTouchToItself } from '../../clock/useTouchToItself.ts';
+import { drawnOn, type Stroke, type StrokePoint } from '../../core/strokes/index.ts';
+import { useTouchToItself } from './useTouchToItself.ts';
 
 interface Options {
   readonly svg: Ref<SVGSVGElement | null>;

@@ -1,0 +1,128 @@
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { v4 as newId } from 'uuid';
+import { Pile, PileNews, type PileDeed, type PileMark, type ProblemCode } from '../../contract/index.ts';
+import type { Answer, Item } from '../../core/items/index.ts';
+import { Refused, get, post } from '../api/client.ts';
+import { useBoardStore } from '../stores/board.ts';
+import { useClassroomStore } from '../stores/classroom.ts';
+import { problemKey } from '../words/problemWords.ts';
+import { createPileOutbox, type Sent } from './pileOutbox.ts';
+import { placeKey, stateOf, undoing, withDeed, withNews, type PileState } from './pileState.ts';
+
+/** A place that is marked: whose, which task, and what was seen. */
+export interface Marked {
+  readonly childId: number;
+  readonly task: number;
+  readonly item: Item;
+  readonly answer: Answer;
+}
+
+/** One pile on the desk: what is kept of it, what is on its way, what other screens do in it. */
+export const usePile = (pileId: string) => {
+  const board = useBoardStore();
+  const store = useClassroomStore();
+  const pile = shallowRef<Pile>();
+  const kept = shallowRef<PileState>({ children: [], marks: new Map() });
+  /** Message key of what went wrong last, if anything. */
+  const problem = ref<string>();
+  /** Was the pile never there, rather than out of reach? */
+  const isGone = ref(false);
+
+  const load = async (): Promise<void> => {
+    try {
+      const found = await get(Pile, `/piles/${pileId}`);
+      pile.value = found;
+      kept.value = stateOf(found);
+      isGone.value = false;
+      if (problem.value === 'problem.unreachable') problem.value = undefined;
+    } catch (error) {
+      isGone.value = error instanceof Refused && error.code === 'unknown-pile';
+      problem.value = problemKey(error);
+    }
+  };
+  const send = async (deeds: readonly PileDeed[]): Promise<Sent> => {
+    try {
+      return { kept: await post(PileNews, `/piles/${pileId}/deeds`, { deeds }) };
+    } catch (error) {
+      return error instanceof Refused && error.status < 500 ? { refused: error.code } : 'later';
+    }
+  };
+  const outbox = createPileOutbox({
+    pileId,
+    storage: localStorage,
+    send,
+    onKept: (news) => (kept.value = withNews(kept.value, news)),
+    onRefused: (code: ProblemCode) => {
+      problem.value = `problem.${code}`;
+      void load();
+    },
+    later: (work, ms) => setTimeout(work, ms),
+  });
+  void outbox.flush();
+  onScopeDispose(outbox.end);
+  watch(
+    () => board.piled,
+    (news) => {
+      if (news?.pileId === pileId) kept.value = withNews(kept.value, news);
+    },
+  );
+  // A stream that was lost may have missed something.
+  watch(
+    () => board.connected,
+    (now) => now && void load(),
+  );
+  void load();
+
+  const conventions = computed(() => pile.value?.printed?.conventions ?? store.classroom!.settings);
+  const state = computed(() =>
+    outbox.waiting.value.reduce((now, deed) => withDeed(now, deed, conventions.value), kept.value),
+  );
+  const markAt = (childId: number, task: number): PileMark | undefined =>
+    state.value.marks.get(placeKey(childId, task));
+
+  /** Marks places, all as one step. */
+  const mark = (places: readonly Marked[], fromFile = false): void => {
+    const made = places.map((place) => ({ ...place, id: newId() }));
+    problem.value = undefined;
+    const step = made.map(({ childId, task, item, id }) => ({
+      ...{ childId, task, item, id },
+      was: markAt(childId, task)?.answer ?? null,
+    }));
+    outbox.add(
+      made.map((one) => ({ what: 'mark', ...one, ...(fromFile && { fromFile: true as const }) })),
+      { what: 'marks', places: step },
+    );
+  };
+  const say = (childId: number, change: { readonly away?: boolean; readonly form?: number }): void => {
+    const child = state.value.children.find((one) => one.childId === childId);
+    if (child === undefined) return;
+    const was = { away: child.away, form: child.form };
+    outbox.add([{ what: 'child', id: newId(), childId, ...was, ...change }], { what: 'child', childId, was });
+  };
+  return {
+    pile,
+    problem,
+    isGone,
+    load,
+    conventions,
+    children: computed(() => state.value.children),
+    marks: computed(() => state.value.marks),
+    markAt,
+    mark,
+    say,
+    waiting: computed(() => outbox.waiting.value.length),
+    isStuck: outbox.isStuck,
+    isUnsafe: outbox.isUnsafe,
+    canUndo: outbox.canUndo,
+    /** @returns the first place that changed, to look at */
+    undo: (): { childId: number; task: number } | undefined => {
+      const step = outbox.takeStep();
+      if (step === undefined) return undefined;
+      const deeds = undoing(state.value, step, newId);
+      if (deeds.length > 0) outbox.add(deeds);
+      const first = step.what === 'child' ? step : step.places[0]!;
+      return { childId: first.childId, task: step.what === 'child' ? 0 : step.places[0]!.task };
+    },
+  };
+};
+export type PileDesk = ReturnType<typeof usePile>;
