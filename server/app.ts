@@ -13,6 +13,7 @@ import { TICKS, type Now, type Ticks } from './clock.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
+import { exchangeRoutes } from './exchange/exchangeRoutes.ts';
 import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
 import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
@@ -150,6 +151,7 @@ export const createApp = ({
   app.use('/api/board', boardRoutes(find));
   app.use('/api/sheets', sheetRoutes(find));
   app.use('/api/piles', pileRoutes(find));
+  app.use('/api/exchange', exchangeRoutes(find));
   app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));

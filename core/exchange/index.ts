@@ -1,5 +1,7 @@
+export { ANSWER_COLUMNS, answerLine, type RecordedAnswer } from './answers.ts';
 export { namesOf, newNames, readClassList, type ClassList, type NewNames } from './classList.ts';
 export { entryText } from './entryText.ts';
+export { MASTERY_COLUMNS, OVERVIEW_COLUMNS, masteryTable, overviewTable, type Standing } from './mastery.ts';
 export {
   RESULT_FAULTS,
   readResults,
@@ -9,4 +11,5 @@ export {
   type Results,
   type UnreadLine,
 } from './results.ts';
-export { delimiterOf, readTable, writeTable, type Table } from './table.ts';
+export { EXTENSIONS, statementOf, type StatementSetting } from './statements.ts';
+export { UTF_8_MARK, delimiterOf, readTable, tableLines, writeTable, type Table } from './table.ts';

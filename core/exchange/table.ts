@@ -23,33 +23,44 @@ export const delimiterOf = (locale: string): ',' | ';' =>
     ? ';'
     : ',';
 
-/**
- * A table as a CSV file (RFC 4180) that spreadsheets open: UTF-8 with its mark, lines ended as they expect, columns separated as the
- * language does. A cell that would be a formula is disarmed by an apostrophe.
- */
-export const writeTable = (table: Table, locale: string): string =>
-  `\uFEFF${Papa.unparse(
-    table.map((row) => row.map((cell) => (FORMULA.test(cell) ? `'${cell}` : cell))),
-    { delimiter: delimiterOf(locale), newline: '\r\n' },
-  )}\r\n`;
+/** What a file for spreadsheets begins with: they take it for another encoding otherwise. */
+export const UTF_8_MARK = '\uFEFF';
 
-/** How evenly a delimiter divides: columns of the commonest row, where at least two in three rows have as many. */
-const columnsBy = (text: string, delimiter: string): number => {
+/**
+ * Lines of a CSV file (RFC 4180), ended as spreadsheets expect, columns separated as the language does. A cell that would be a formula is
+ * disarmed by an apostrophe.
+ */
+export const tableLines = (table: Table, locale: string): string =>
+  table.length === 0
+    ? ''
+    : `${Papa.unparse(
+        table.map((row) => row.map((cell) => (FORMULA.test(cell) ? `'${cell}` : cell))),
+        { delimiter: delimiterOf(locale), newline: '\r\n' },
+      )}\r\n`;
+
+/** A table as a CSV file that spreadsheets open: UTF-8 with its mark. */
+export const writeTable = (table: Table, locale: string): string => UTF_8_MARK + tableLines(table, locale);
+
+/** How a delimiter divides a text: columns of the commonest row, and the share of rows that have as many. */
+const dividedBy = (text: string, delimiter: string): { columns: number; even: number } => {
   const { data } = Papa.parse<string[]>(text, { delimiter, preview: 200, skipEmptyLines: 'greedy' });
   const counts = data.map(({ length }) => length);
-  const commonest = [...new Set(counts)].sort(
-    (a, b) => counts.filter((one) => one === b).length - counts.filter((one) => one === a).length,
-  )[0];
-  const even = counts.filter((one) => one === commonest).length;
-  return commonest !== undefined && even * 3 >= counts.length * 2 ? commonest : 1;
+  const times = (count: number): number => counts.filter((one) => one === count).length;
+  const columns = [...new Set(counts)].reduce((best, one) => (times(one) > times(best) ? one : best), 0);
+  return { columns, even: times(columns) / Math.max(1, counts.length) };
 };
+/** Where fewer rows have as many columns, it is no delimiter of a table. */
+const EVEN_ENOUGH = 2 / 3;
 
-/** A file or pasted columns as a table: whatever separates them, quoted or not, empty lines left out. One column where nothing does. */
+/** What divides a text most evenly, of equals what makes most columns; a comma where nothing does. */
+const delimiterIn = (text: string): string =>
+  DELIMITERS.map((delimiter) => ({ delimiter, ...dividedBy(text, delimiter) }))
+    .filter(({ columns, even }) => columns > 1 && even >= EVEN_ENOUGH)
+    .sort((a, b) => b.even - a.even || b.columns - a.columns)[0]?.delimiter ?? ',';
+
+/** A file or pasted columns as a table: whatever separates them, quoted or not, empty lines left out. */
 export const readTable = (text: string): Table => {
   const plain = text.replace(PREFACE, '');
-  const widest = DELIMITERS.map((delimiter) => ({ delimiter, columns: columnsBy(plain, delimiter) })).reduce(
-    (best, one) => (one.columns > best.columns ? one : best),
-  );
-  const { data } = Papa.parse<string[]>(plain, { delimiter: widest.delimiter, skipEmptyLines: 'greedy' });
+  const { data } = Papa.parse<string[]>(plain, { delimiter: delimiterIn(plain), skipEmptyLines: 'greedy' });
   return data.map((row) => row.map((cell) => armedAgain(cell)));
 };

@@ -14,4 +14,5 @@ export {
   type PlanDeed,
 } from './planWords.ts';
 export { RULE_TEXTS, ruleText } from './ruleText.ts';
+export { levelWord, skillGroupName, skillICan, skillShort } from './skillWords.ts';
 export { teacherSentence } from './teacherWords.ts';

@@ -18,7 +18,8 @@ import {
   reasonsOf,
   standingOf,
 } from '../planning/index.ts';
-import { SKILLS } from '../skills/index.ts';
+import { LEVELS } from '../diagnosis/index.ts';
+import { CLASS_SKILLS, SKILLS } from '../skills/index.ts';
 import { WRITING_FAULTS } from '../wording/index.ts';
 import { DEFAULT_CONVENTIONS, CHOICES } from '../conventions/index.ts';
 import {
@@ -51,7 +52,9 @@ const uk = keysOf(JSON.parse(file('en-GB.json')) as object);
 
 describe('the teacher’s word files', () => {
   it.each([
-    ['skills', SKILLS.map((skill) => `${skill}.iCan`)],
+    ['skills', [...SKILLS.map((skill) => `${skill}.iCan`), ...CLASS_SKILLS.map((skill) => `${skill}.short`)]],
+    ['levels', LEVELS],
+    ['family.do', SKILLS],
     ['rules', WRONG_RULES.flatMap((rule) => RULE_TEXTS.map((part) => `${rule}.${part}`))],
     ['findings.writing', WRITING_FAULTS],
     ['findings.drawing', DRAWING_PROBLEMS],

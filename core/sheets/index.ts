@@ -60,6 +60,8 @@ export { codeText, readCode, type PageCode } from './page/code.ts';
 export { INKS, type Box, type Ink, type Line, type Mark, type PagePoint } from './page/mark.ts';
 export { PAPER_MM, SAFE_MARGIN } from './page/paper.ts';
 export { CAP_HEIGHT, textWidth, type Weight } from './page/type.ts';
+export { familyPage, familyWords, type FamilySetting } from './reports/family.ts';
+export { overviewPages, type OverviewRow, type OverviewSetting } from './reports/overview.ts';
 export { THINGS, layThing, type Thing } from './things/index.ts';
 export { RULER } from './things/testPage.ts';
 export { type DayEntry, type ThingSetting } from './things/thing.ts';

@@ -78,6 +78,11 @@ export interface FirstTry {
   /** What the teacher says of it. */
   readonly says: Correction | null;
 }
+/** A row of the record, and whether it counts: not where it was given again, taken out, or is a second try. */
+export interface EveryAnswer extends LookedAtAnswer {
+  readonly seq: number;
+  readonly counts: boolean;
+}
 /** What an answer says of its lesson having been held. */
 interface HeldRow {
   readonly seq: number;
@@ -138,6 +143,13 @@ export const createAnswerRepository = (db: Database, classId: number) => {
   const selectCountedOfTask = db.prepare<[string, number], LookedAtRow>(
     `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
   );
+  const selectEvery = db.prepare<[number, number, number], LookedAtRow & { seq: number; counts: number }>(`
+    SELECT seq, ${COLUMNS}, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says,
+      EXISTS (SELECT 1 FROM counted_answer AS c WHERE c.id = answer.id) AS counts
+    FROM answer
+    WHERE seq > ? AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
+    ORDER BY seq
+    LIMIT ?`);
   const insertCorrection = db.prepare<[PostCorrection & { saidAt: string }]>(`
     INSERT INTO correction (id, answer_id, says, said_at)
     VALUES (@id, @answerId, @says, @saidAt)`);
@@ -196,6 +208,13 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     firstTriesOfChild: (childId: number): FirstTry[] => selectFirstTriesOfChild.all(childId),
     /** Answers of one child as they count (first tries; in a round the latest to an item; corrected), oldest first. */
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).flatMap(countedFromRow),
+    /** Every row of the class behind a place in the record, oldest first, whether it counts or not. @param most of them */
+    everyAfter: (seq: number, most: number): EveryAnswer[] =>
+      selectEvery.all(seq, classId, most).map((row) => ({
+        ...lookedAtFromRow(row),
+        seq: row.seq,
+        counts: row.counts === 1 && row.says !== 'out',
+      })),
     /** How many children have answers in a lesson. */
     childrenIn: (lessonId: number): number => selectChildrenIn.get(lessonId)!,
     /** The same as they were given, those that were taken out too, with what the teacher says of them. */

@@ -62,6 +62,7 @@ export const createClassRepository = (db: Database) => {
     const row = selectOne.get(id);
     return row && fromRow(row);
   };
+  const selectKey = db.prepare<[number], string>('SELECT sender_id FROM class WHERE id = ?').pluck();
   return {
     maybe,
     /** Id of the open class; 0, which no class has, before one was set up. */
@@ -73,6 +74,8 @@ export const createClassRepository = (db: Database) => {
       return id;
     },
     all: (): { id: number; name: string }[] => selectAll.all(),
+    /** What made the class knows it by: another one in every school. */
+    key: (id: number): string => selectKey.get(id) ?? '',
     /** The class a sender set up before, if it did. */
     maybeBySender: (senderId: string): number | undefined => selectBySender.get(senderId),
     add: (senderId: string, row: Omit<ClassRow, 'id'>): number =>

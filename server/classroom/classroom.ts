@@ -8,6 +8,7 @@ import type { ClassRepository, ClassRow } from '../classes/classRepository.ts';
 import type { Now, Ticks } from '../clock.ts';
 import { createDayRepository } from '../day/dayRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { createExchange } from '../exchange/exchange.ts';
 import { createGroupRepository } from '../groups/groupRepository.ts';
 import { createDesk } from '../lessons/desk.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
@@ -82,6 +83,20 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const sheetsKept = createSheetRepository(db, classId);
   const desk = createDesk({ db, row, lessons, children, judged, planner, groups, now });
   const classView = createClassView({ answers, children, judged });
+  const piles = createPiles({
+    db,
+    piles: createPileRepository(db, classId),
+    sheets: sheetsKept,
+    lessons,
+    children,
+    answers,
+    rounds,
+    recorder,
+    correct,
+    desk,
+    classView,
+    now,
+  });
   const live = createLive({ runner, settings, relay, seats, setAside, streams, tries });
   return {
     id: classId,
@@ -113,20 +128,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     judged,
     groups,
     sheets: createSheets({ sheets: sheetsKept, lessons, children, answers, settings, now }),
-    piles: createPiles({
-      db,
-      piles: createPileRepository(db, classId),
-      sheets: sheetsKept,
-      lessons,
-      children,
-      answers,
-      rounds,
-      recorder,
-      correct,
-      desk,
-      classView,
-      now,
-    }),
+    piles,
+    exchange: createExchange({ row, key: () => classes.key(classId), answers, children, lessons, settings, classView, piles, now }),
     desk,
     classView,
     state: createClassroomState({ classes, classId, children, lessons, settings, planner, groups, day, now }),

@@ -15,28 +15,13 @@ import { wordsOfLesson } from '../../core/planning/index.ts';
 import { FORM_LETTERS, THINGS, layKey, layThing, type Page } from '../../core/sheets/index.ts';
 import type { Picture } from '../../core/pictures/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { fileName, sendPages } from '../print/sendPages.ts';
 import { readSheetFile, writeSheetFile } from './sheetFile.ts';
 import type { PrintSetting } from './sheetRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 const Thing = z.enum(THINGS);
 const PrintingNumber = z.coerce.number().int().min(1);
-
-/** A file's name from its title, without what file systems mind. */
-const fileName = (title: string, ending: string): string =>
-  `${title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'sheet'}.${ending}`;
-
-/** Sends pages as a PDF that opens in a tab and can be saved from there. Drawing it is loaded when it is asked for first. */
-const sendPages = async (
-  res: Response,
-  pages: Iterable<Page>,
-  { title, language, at }: { title: string; language: string; at: Date },
-): Promise<void> => {
-  const { streamPages } = await import('../print/streamPages.ts');
-  res.attachment(fileName(title, 'pdf')).type('pdf');
-  res.set('Content-Disposition', String(res.get('Content-Disposition')).replace('attachment', 'inline'));
-  await streamPages(res, pages, { title, language, at });
-};
 
 /** Sheets: kept, printed, printed again; and things to lay out that are printed as they are. */
 export const sheetRoutes = (find: FindClassroom): Router => {

@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useSkillWords } from '../words/useSkillWords.ts';
 import type { Child, ClassView } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
 import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
@@ -12,6 +13,7 @@ import { useClassroomStore } from '../stores/classroom.ts';
 
 const { children, rows } = defineProps<{ children: readonly Child[]; rows: ClassView['children'] }>();
 const { t } = useI18n();
+const skillWords = useSkillWords();
 const store = useClassroomStore();
 
 const LEGEND = [...LEVELS].reverse();
@@ -30,7 +32,7 @@ const cell = (child: Child, skill: Skill) => {
   const words = { name: child.name, skill: t(`skills.long.${skill}`) };
   if (mastery === undefined) return { level: 'not-seen', share: 0, label: t('class.cellNotSeen', words) } as const;
   const { level, share, right, answers } = mastery;
-  return { level, share, label: t('class.cell', { ...words, level: t(`levels.${level}`), right, answers }) };
+  return { level, share, label: t('class.cell', { ...words, level: skillWords.level(level), right, answers }) };
 };
 const reason = (child: Child): string => {
   const rule = byChild.value.get(child.id)?.reason?.rule;
@@ -43,7 +45,7 @@ const reason = (child: Child): string => {
     <h1 class="title-column">{{ t('class.title') }}</h1>
     <ul class="legend">
       <li v-for="level in LEGEND" :key="level">
-        <DialGlyph :level="level" :share="LEGEND_SHARE[level]" label="" aria-hidden="true" />{{ t(`levels.${level}`) }}
+        <DialGlyph :level="level" :share="LEGEND_SHARE[level]" label="" aria-hidden="true" />{{ skillWords.level(level) }}
       </li>
     </ul>
   </header>
@@ -58,7 +60,7 @@ const reason = (child: Child): string => {
         <tr>
           <td />
           <th v-for="{ group, skills } in groups" :key="group" :colspan="skills.length" scope="colgroup" class="group">
-            {{ t(`skills.groups.${group}`) }}
+            {{ skillWords.group(group) }}
           </th>
           <td />
         </tr>
@@ -71,7 +73,7 @@ const reason = (child: Child): string => {
             class="skill"
             :class="{ first: startsGroup(skill) }"
           >
-            {{ t(`skills.short.${skill}`) }}
+            {{ skillWords.short(skill) }}
           </th>
           <th scope="col" class="skill reason">{{ t('class.reason') }}</th>
         </tr>

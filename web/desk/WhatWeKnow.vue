@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useSkillWords } from '../words/useSkillWords.ts';
 import type { Known, Thresholds } from '../../contract/index.ts';
 import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
@@ -14,6 +15,7 @@ import SmallGroupCard from './SmallGroupCard.vue';
 const { known, lessonNumber } = defineProps<{ known: Known | null; lessonNumber: number }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t, d } = useI18n();
+const skillWords = useSkillWords();
 const store = useClassroomStore();
 
 const LEGEND = [...LEVELS].reverse();
@@ -70,7 +72,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
           <li v-for="level in LEGEND" :key="level">
             <span class="swatch" :class="level" />
             <strong>{{ counts[level] }}</strong>
-            {{ t(`levels.${level}`) }}
+            {{ skillWords.level(level) }}
           </li>
         </ul>
       </div>

@@ -1,11 +1,10 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { PROBLEM_CODES } from '../../contract/index.ts';
-import { LEVELS } from '../../core/diagnosis/index.ts';
 import { VISIONS } from '../../core/colours/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import { CLASS_LEVELS, DECISIONS, MEDIA, WEEKDAYS } from '../../core/planning/index.ts';
-import { CLASS_SKILLS, SKILLS } from '../../core/skills/index.ts';
+import { SKILLS } from '../../core/skills/index.ts';
 import { CHOICES, CHOICE_NAMES, CONVENTION_GROUPS } from '../../core/conventions/index.ts';
 import { LANGUAGES } from '../children/languages.ts';
 import { keysOf } from '../../core/locales/keys.test.support.ts';
@@ -48,8 +47,6 @@ describe('message files', () => {
   });
   it.each([
     ['problem', PROBLEM_CODES],
-    ['levels', LEVELS],
-    ['skills.short', CLASS_SKILLS],
     ['skills.long', SKILLS],
     ['desk.decision', DECISIONS],
     ['desk.because', DECISIONS],

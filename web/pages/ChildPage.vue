@@ -3,6 +3,7 @@
 import { mdiArrowLeft } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useSkillWords } from '../words/useSkillWords.ts';
 import { useRoute } from 'vue-router';
 import { ChildAnswers } from '../../contract/index.ts';
 import { SKILLS } from '../../core/skills/index.ts';
@@ -14,6 +15,7 @@ import ReasonRow from '../desk/ReasonRow.vue';
 import ChildPicture from '../look/ChildPicture.vue';
 
 const { t, d } = useI18n();
+const skillWords = useSkillWords();
 const route = useRoute();
 const { data: view, problem } = useRecord(ChildAnswers, () => `/record/children/${String(route.params['childId'])}`);
 const { say, problem: notKept } = useCorrections();
@@ -46,7 +48,7 @@ const days = computed(() => {
       <h2 class="title-column">{{ t('child.can', { name: view.child.name }) }}</h2>
       <ul class="skills">
         <li v-for="{ skill, level, share, right, answers } in skills" :key="skill">
-          <DialGlyph :level="level" :share="share" :label="t(`levels.${level}`)" />
+          <DialGlyph :level="level" :share="share" :label="skillWords.level(level)" />
           <span class="skill">{{ t(`skills.long.${skill}`) }}</span>
           <span class="quiet">{{ t('class.nOf', { right, count: answers }) }}</span>
         </li>
