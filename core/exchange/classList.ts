@@ -76,11 +76,16 @@ export interface NewNames {
   readonly there: readonly string[];
   /** Twice or more in the list, each once: two children may be called alike, or one may stand there twice. */
   readonly doubles: readonly string[];
+  /** Do the lines of all doubles differ in something else, so that they are two children? */
+  readonly areTwo: boolean;
 }
 const alike = (name: string): string => name.normalize('NFC').toLowerCase();
 
-/** What of a list would be added to a class, what is there already, and what stands there twice. */
-export const newNames = (names: readonly string[], existing: readonly string[]): NewNames => {
+/**
+ * What of a list would be added to a class, what is there already, and what stands there twice.
+ * @param lines the whole line each name stands in, as one text, in the order of the names
+ */
+export const newNames = (names: readonly string[], existing: readonly string[], lines = names): NewNames => {
   const known = new Set(existing.map(alike));
   const seen = new Set<string>();
   const doubles = new Map<string, string>();
@@ -93,6 +98,10 @@ export const newNames = (names: readonly string[], existing: readonly string[]):
     fresh: once.filter((name) => !known.has(alike(name))),
     there: once.filter((name) => known.has(alike(name))),
     doubles: [...doubles.values()],
+    areTwo: [...doubles.keys()].every((double) => {
+      const own = lines.filter((_, at) => alike(names[at]!) === double);
+      return new Set(own).size === own.length;
+    }),
   };
 };
 

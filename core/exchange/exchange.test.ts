@@ -93,7 +93,11 @@ describe('a class list', () => {
       fresh: ['Zoë', 'Bram'],
       there: ['Ada'],
       doubles: ['zoë', 'Bram'],
+      areTwo: false,
     });
+    // Two lines that differ are two children; the same line twice is one.
+    expect(newNames(['Ada', 'Ada'], [], ['Fern Ada', 'Moss Ada']).areTwo).toBe(true);
+    expect(newNames(['Ada', 'Ada'], [], ['Fern Ada', 'Fern Ada']).areTwo).toBe(false);
     // The same letters, written as one sign or as two.
     expect(newNames(['Zoe\u0308'], ['Zoë']).fresh).toEqual([]);
   });

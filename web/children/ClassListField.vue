@@ -1,14 +1,38 @@
 <!-- A class list to type or paste, and what is understood of it: each name, before anything is kept. -->
 <script setup lang="ts">
+import { mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { namesOf, readClassList } from '../../core/exchange/index.ts';
+import { namesOf, newNames, readClassList } from '../../core/exchange/index.ts';
+import { FileTooLarge, textOfFile } from '../exchange/textOfFile.ts';
 
-const { rows } = defineProps<{ rows: number }>();
+const { rows, existing = [] } = defineProps<{
+  rows: number;
+  /** Names of children who are in the class already. */
+  existing?: readonly string[];
+}>();
 const text = defineModel<string>('text', { required: true });
-/** What is understood. */
+/** What would be added. */
 const names = defineModel<readonly string[]>('names', { required: true });
 const { t } = useI18n();
+
+/** Longer lists are of no class; a file of another kind is one line of many. */
+const MOST_LETTERS = 100_000;
+const problem = ref<string>();
+const read = async (event: Event): Promise<void> => {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (file === undefined) return;
+  problem.value = undefined;
+  try {
+    const found = await textOfFile(file);
+    if (found.length > MOST_LETTERS) throw new FileTooLarge();
+    text.value = found;
+  } catch (error) {
+    problem.value = error instanceof FileTooLarge ? 'problem.too-large' : 'problem.bad-file';
+  }
+};
 
 const list = computed(() => readClassList(text.value));
 /** Chosen by the teacher; every cell is a name where it is null. */
@@ -18,7 +42,25 @@ watch(
   () => (chosen.value = undefined),
 );
 const column = computed(() => (chosen.value === undefined ? list.value.likely : chosen.value));
-watch([list, column], () => (names.value = namesOf(list.value, column.value ?? undefined)), { immediate: true });
+/** Lines that have a name in the column that is chosen, as they stand. */
+const lines = computed(() =>
+  column.value === null
+    ? undefined
+    : list.value.rows.filter((row) => (row[column.value!] ?? '') !== '').map((row) => row.join(' ')),
+);
+const all = computed(() => namesOf(list.value, column.value ?? undefined));
+const found = computed(() => newNames(all.value, existing, lines.value));
+/** Are names that stand there twice two children? Where nothing tells, they are taken for one until the teacher says so. */
+const areTwo = ref(false);
+watch(
+  () => found.value.areTwo && found.value.doubles.length > 0,
+  (two) => (areTwo.value = two),
+  { immediate: true },
+);
+const added = computed(() =>
+  areTwo.value ? all.value.filter((name) => !found.value.there.includes(name)) : found.value.fresh,
+);
+watch(added, (some) => (names.value = some), { immediate: true });
 /** Columns that have letters in them: of numbers nobody is called. */
 const choices = computed(() => [
   ...Array.from({ length: list.value.columns }, (_, value) => ({ value, some: namesOf(list.value, value).slice(0, 2) }))
@@ -37,6 +79,11 @@ const choices = computed(() => [
       :hint="names.length > 0 ? t('welcome.count', { count: names.length }, names.length) : t('welcome.childrenHint')"
       persistent-hint
     />
+    <label class="read">
+      <v-icon :icon="mdiFileUploadOutline" size="20" />{{ t('children.fromFile') }}
+      <input type="file" accept=".csv,.txt,.tsv" class="only-heard" @change="read" />
+    </label>
+    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     <div v-if="list.columns > 1" class="columns" role="group" :aria-label="t('children.whichColumn')">
       <span class="quiet">{{ t('children.whichColumn') }}</span>
       <button
@@ -53,6 +100,13 @@ const choices = computed(() => [
     <ul v-if="names.length > 0" class="preview" :aria-label="t('children.preview')">
       <li v-for="(name, i) in names" :key="i">{{ name }}</li>
     </ul>
+    <p v-if="found.there.length > 0" class="quiet" data-there>
+      {{ t('children.there', { names: found.there.join(', ') }) }}
+    </p>
+    <label v-if="found.doubles.length > 0" class="double" data-doubles>
+      <input v-model="areTwo" type="checkbox" />
+      {{ t('children.doubles', { names: found.doubles.join(', ') }) }}
+    </label>
   </div>
 </template>
 
@@ -98,5 +152,40 @@ const choices = computed(() => [
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.read {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 12px;
+  margin-left: -12px;
+  border-radius: 999px;
+  color: var(--plum);
+  font-weight: 600;
+  cursor: pointer;
+  justify-self: start;
+}
+.read:hover {
+  background: var(--plum-tint);
+}
+.read:focus-within {
+  outline: 3px solid var(--plum);
+}
+.double {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+}
+.double input {
+  width: 20px;
+  height: 20px;
+  flex: none;
+  accent-color: var(--plum);
+}
+.problem {
+  color: var(--berry);
+  font-weight: 600;
 }
 </style>

@@ -43,9 +43,12 @@ const reason = (child: Child): string => {
 <template>
   <header>
     <h1 class="title-column">{{ t('class.title') }}</h1>
+    <slot name="acts" />
     <ul class="legend">
       <li v-for="level in LEGEND" :key="level">
-        <DialGlyph :level="level" :share="LEGEND_SHARE[level]" label="" aria-hidden="true" />{{ skillWords.level(level) }}
+        <DialGlyph :level="level" :share="LEGEND_SHARE[level]" label="" aria-hidden="true" />{{
+          skillWords.level(level)
+        }}
       </li>
     </ul>
   </header>

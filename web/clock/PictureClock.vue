@@ -46,7 +46,13 @@ const ASIDE = 'translate(20 12)';
   >
     <ClockDial size="small" />
     <g :transform="offCentre ? ASIDE : undefined">
-      <path v-for="{ hand, path, angle } in hands" :key="hand" :d="path" :transform="`rotate(${angle})`" :class="hand" />
+      <path
+        v-for="{ hand, path, angle } in hands"
+        :key="hand"
+        :d="path"
+        :transform="`rotate(${angle})`"
+        :class="hand"
+      />
     </g>
     <circle :r="CAP_RADIUS.small" class="cap" />
   </svg>

@@ -1,6 +1,6 @@
 <!-- A child's page: what the answers say, and each answer beside what was shown. -->
 <script setup lang="ts">
-import { mdiArrowLeft } from '@mdi/js';
+import { mdiArrowLeft, mdiHomeHeart } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
@@ -57,6 +57,11 @@ const days = computed(() => {
         <p class="quiet intro">{{ t('child.reasonIntro') }}</p>
         <ReasonRow :reason="view.reason" :child-ids="[]" />
       </template>
+      <p>
+        <a :href="`/api/exchange/families/${view.child.id}.pdf`" target="_blank" class="family"
+          ><v-icon :icon="mdiHomeHeart" size="20" />{{ t('exchange.family') }}</a
+        >
+      </p>
       <p class="quiet">{{ t('child.describes') }}</p>
     </aside>
     <section class="sheet answers">
@@ -83,7 +88,8 @@ const days = computed(() => {
   margin: 0 auto;
   align-items: start;
 }
-.back {
+.back,
+.family {
   display: inline-flex;
   align-items: center;
   gap: 6px;

@@ -93,7 +93,12 @@ const rename = (): void => {
       <label class="title-item" for="class-name">{{ t('welcome.name') }}</label>
       <input id="class-name" v-model="title" class="field" maxlength="60" @change="rename" />
       <form @submit.prevent="add">
-        <ClassListField v-model:text="typed" v-model:names="names" :rows="5" />
+        <ClassListField
+          v-model:text="typed"
+          v-model:names="names"
+          :rows="5"
+          :existing="children.map(({ name }) => name)"
+        />
         <v-btn type="submit" :disabled="names.length === 0">{{ t('children.add') }}</v-btn>
       </form>
       <template v-if="store.classroom!.movedAway.length > 0">

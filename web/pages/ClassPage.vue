@@ -6,6 +6,7 @@ import { ClassView } from '../../contract/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import TimeWheel from '../clock/TimeWheel.vue';
 import SkillMatrix from '../class/SkillMatrix.vue';
+import TakeOut from '../class/TakeOut.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -28,7 +29,9 @@ const hardest = computed(() =>
 <template>
   <div class="class">
     <section class="sheet table">
-      <SkillMatrix v-if="view" :children="store.classroom!.children" :rows="view.children" />
+      <SkillMatrix v-if="view" :children="store.classroom!.children" :rows="view.children">
+        <template #acts><TakeOut /></template>
+      </SkillMatrix>
     </section>
     <section v-if="view" class="side">
       <h2 class="title-column">{{ t('class.timesTitle') }}</h2>

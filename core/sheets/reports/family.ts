@@ -25,22 +25,27 @@ export interface FamilySetting {
 }
 
 /** The most that is told of each kind: a page is read at a kitchen table. The latest of the ladder say most. */
-const MOST = { can: 6, growing: 3, next: 2 } as const;
+const MOST = { can: 5, nearly: 2, growing: 2, next: 1 } as const;
 
-/** What a child can, what is growing, what comes next, and what there is to do at home. */
+/** What a child can, what it nearly can, what is growing, what comes next, and what there is to do at home. */
 export interface FamilyWords {
   readonly can: readonly Skill[];
+  readonly nearly: readonly Skill[];
   readonly growing: readonly Skill[];
   readonly next: readonly Skill[];
   readonly home: Skill;
 }
 
-/** The skills a page for a family tells of. At home: what is growing first, otherwise what comes next, otherwise what was last. */
+/**
+ * The skills a page for a family tells of. At home: the first of what is growing, for others lean on it; otherwise what is nearest to
+ * being there, otherwise what comes next.
+ */
 export const familyWords = ({ levels, taught }: Pick<FamilySetting, 'levels' | 'taught'>): FamilyWords => {
   const at = (level: Level): Skill[] => SKILLS.filter((skill) => levels[skill] === level);
   const can = at('secure');
-  const growing = [...at('getting-there'), ...at('beginning')];
-  const open = SKILLS.filter((skill) => !can.includes(skill) && !growing.includes(skill));
+  const nearly = at('getting-there');
+  const growing = at('beginning');
+  const open = SKILLS.filter((skill) => ![can, nearly, growing].some((some) => some.includes(skill)));
   const wasTaught = open.filter((skill) => taught.includes(skill));
   // What was taught and not asked of this child yet, then the next rung behind all that was taught.
   const last = Math.max(-1, ...taught.map((skill) => SKILLS.indexOf(skill)));
@@ -48,9 +53,10 @@ export const familyWords = ({ levels, taught }: Pick<FamilySetting, 'levels' | '
   const next = [...wasTaught, ...ahead].slice(0, MOST.next);
   return {
     can: can.slice(-MOST.can),
+    nearly: nearly.slice(-MOST.nearly),
     growing: growing.slice(0, MOST.growing),
     next,
-    home: growing[0] ?? next[0] ?? can.at(-1) ?? SKILLS[0],
+    home: growing[0] ?? nearly.at(-1) ?? next[0] ?? can.at(-1) ?? SKILLS[0],
   };
 };
 
@@ -80,7 +86,7 @@ export const familyPage = (setting: FamilySetting): Page => {
   const x = room.x + SIDE;
   const width = room.width - 2 * SIDE;
   const marks: Mark[] = [];
-  let y = room.y + 22;
+  let y = room.y + 19;
   const put = (...more: Mark[]): void => void marks.push(...more);
   put(
     { kind: 'picture', name: picture, at: { x, y: y - 16 }, size: 20 },
@@ -90,26 +96,27 @@ export const familyPage = (setting: FamilySetting): Page => {
     } as Mark,
     { kind: 'text', text: told('of'), at: { x: x + 26, y: y + 4 }, size: 4, ink: 'quiet' },
   );
-  y += 22;
+  y += 18;
   const section = (title: string, lines: readonly string[], indent: number, textWidth = width): void => {
     put(headline(title, { x, y }, width));
-    y += 9;
+    y += 8;
     for (const line of lines) {
       const written = paragraph(line, { x: x + indent, y }, textWidth - indent, TEXT);
       if (indent > 0) put({ kind: 'circle', at: { x: x + indent - 3.4, y: y - 1.6 }, radius: 0.9, fill: 'ink' });
       put(...written);
-      y += written.length * LINE + 1.6;
+      y += written.length * LINE + 1;
     }
-    y += 6;
+    y += 4.5;
   };
-  const { can, growing, next, home } = familyWords(setting);
+  const { can, nearly, growing, next, home } = familyWords(setting);
   const sentences = (skills: readonly Skill[]): string[] => skills.map((skill) => skillICan(skill, conventions));
-  if (can.length === 0 && growing.length === 0) section(told('can'), [told('nothingYet')], 0);
+  if (can.length + nearly.length + growing.length === 0) section(told('can'), [told('nothingYet')], 0);
   if (can.length > 0) section(told('can'), sentences(can), 6);
+  if (nearly.length > 0) section(told('nearly'), sentences(nearly), 6);
   if (growing.length > 0) section(told('growing'), sentences(growing), 6);
   if (next.length > 0) section(told('next'), sentences(next), 6);
   const example = exampleOf(home);
-  const radius = 19;
+  const radius = 18;
   const top = y;
   section(told('home'), [told(`do.${home}`)], 0, example === undefined ? width : width - 2 * radius - 12);
   const clockPlace: PagePoint = { x: x + width - radius - 4, y: top + radius + 4 };
@@ -127,9 +134,9 @@ export const familyPage = (setting: FamilySetting): Page => {
             anchor: 'middle',
           }),
         );
-  if (example !== undefined) y = Math.max(y, clockPlace.y + radius + 18);
+  if (example !== undefined) y = Math.max(y, clockPlace.y + radius + 15);
   put(headline(told('teacher'), { x, y }, width));
-  for (const at of [12, 24])
+  for (const at of [10, 20])
     put({ kind: 'line', from: { x, y: y + at }, to: { x: x + width, y: y + at }, line: { ink: 'faint', width: 0.3 } });
   put(...paragraph(told('about'), { x, y: room.y + room.height - 8 }, width, 3.4));
   return pageOf(conventions, `${name}, ${told('title')}`, together(onlyMarks(...marks), drawn));

@@ -26,8 +26,10 @@ export interface OverviewSetting {
 }
 
 const SIDE = 4;
-const NAME_WIDTH = 42;
-const REASON_WIDTH = 32;
+const NAME_WIDTH = 36;
+const REASON_WIDTH = 29;
+/** Between the skills of two headings. */
+const GAP = 3;
 const ROW = { most: 8.6, least: 6.2 } as const;
 const HEAD = 40;
 const FOOT = 14;
@@ -54,11 +56,15 @@ export const overviewPages = ({ conventions, className, day, rows }: OverviewSet
   const forRows = room.height - HEAD - FOOT;
   const rowHeight = Math.max(ROW.least, Math.min(ROW.most, forRows / Math.max(1, rows.length)));
   const onPage = Math.floor(forRows / rowHeight);
-  const step = (width - NAME_WIDTH - REASON_WIDTH) / CLASS_SKILLS.length;
-  const column = (at: number): number => x + NAME_WIDTH + (at + 0.5) * step;
   const groups = [...new Set(CLASS_SKILLS.map(groupOfSkill))].filter(
     (group): group is Exclude<SkillGroup, 'onward'> => group !== 'onward',
   );
+  const step = (width - NAME_WIDTH - REASON_WIDTH - groups.length * GAP) / CLASS_SKILLS.length;
+  const column = (at: number): number =>
+    x +
+    NAME_WIDTH +
+    (at + 0.5) * step +
+    groups.indexOf(groupOfSkill(CLASS_SKILLS[at]!) as (typeof groups)[number]) * GAP;
   const text = (
     words: string,
     at: PagePoint,

@@ -1,0 +1,81 @@
+import { describe, expect, it } from '@jest/globals';
+import { DEFAULT_CONVENTIONS } from '../../conventions/index.ts';
+import { SKILLS } from '../../skills/index.ts';
+import { SAFE_MARGIN, boundsOf, familyPage, familyWords, overviewPages, type Page } from '../index.ts';
+
+/** Everything on a page keeps off the margin no printer prints. */
+const expectWithin = ({ marks, width: pageWidth, height: pageHeight }: Page): void => {
+  for (const mark of marks) {
+    const { x, y, width, height } = boundsOf(mark);
+    expect(Math.min(x, y)).toBeGreaterThanOrEqual(SAFE_MARGIN);
+    expect(x + width).toBeLessThanOrEqual(pageWidth - SAFE_MARGIN);
+    expect(y + height).toBeLessThanOrEqual(pageHeight - SAFE_MARGIN);
+  }
+};
+
+describe('a page for a family', () => {
+  const words = (
+    levels: Parameters<typeof familyWords>[0]['levels'],
+    taught: Parameters<typeof familyWords>[0]['taught'] = [],
+  ) => familyWords({ levels, taught });
+  it('tells what the child can, what is on its way and what comes next, and has one thing to do', () => {
+    const { can, nearly, growing, next, home } = words(
+      { parts: 'secure', 'oclock-read': 'getting-there', 'oclock-set': 'beginning' },
+      ['parts', 'oclock-read', 'oclock-set'],
+    );
+    expect([can, nearly, growing]).toEqual([['parts'], ['oclock-read'], ['oclock-set']]);
+    expect(next).toEqual(['oclock-match']);
+    expect(home).toBe('oclock-set');
+  });
+  it('names what was taught and not asked of this child before what is still to come', () => {
+    expect(words({ 'oclock-read': 'secure' }, ['oclock-read', 'oclock-draw']).next).toEqual(['oclock-draw']);
+    expect(words({ 'oclock-read': 'secure' }, ['oclock-read']).next).toEqual(['oclock-set']);
+    expect(words({}).home).toBe('what-for');
+  });
+  it('has room for all it can tell, in every language and on both papers', () => {
+    const LEVELS = ['secure', 'getting-there', 'beginning', 'not-seen'] as const;
+    for (const locale of ['en-US', 'en-GB'] as const)
+      for (const [start] of SKILLS.entries()) {
+        // Some of every level, so that each part is as long as it can be, and each thing to do comes once.
+        const levels = Object.fromEntries(
+          SKILLS.map((skill, i) => [skill, LEVELS[Math.floor(((i - start + SKILLS.length) % SKILLS.length) / 6)]!]),
+        );
+        const page = familyPage({
+          conventions: { ...DEFAULT_CONVENTIONS, locale },
+          className: 'Clover Room',
+          day: 'Tue, Nov 24',
+          name: 'Maximilian-Alexander',
+          picture: 'snail',
+          levels,
+          taught: [...SKILLS],
+        });
+        expectWithin(page);
+        // What stands lowest but for the last line, the second line to write on, is above it.
+        const low = page.marks.flatMap((mark) => (mark.kind === 'line' ? [mark.from.y] : []));
+        const last = page.marks.flatMap((mark) => (mark.kind === 'text' ? [mark.at.y - mark.size] : []));
+        expect(Math.max(...low)).toBeLessThan(Math.max(...last));
+      }
+  });
+});
+
+describe('a printed overview', () => {
+  const MASTERY = { level: 'secure', share: 0.9, right: 9, answers: 10 } as const;
+  const rows = (count: number) =>
+    Array.from({ length: count }, (_, i) => ({
+      name: `Maximilian-Alexander ${i}`,
+      picture: 'snail' as const,
+      skills: { 'oclock-read': MASTERY },
+      reason: i % 2 === 0 ? ('numeral-as-minutes' as const) : undefined,
+    }));
+  const setting = { conventions: DEFAULT_CONVENTIONS, className: 'Clover Room', day: 'Tue, Nov 24' };
+  it.each([0, 1, 24, 40])('has each of %i children once, in the order of the list', (count) => {
+    const pages = overviewPages({ ...setting, rows: rows(count) });
+    pages.forEach(expectWithin);
+    const names = pages.flatMap(({ marks }) =>
+      marks.flatMap((mark) => (mark.kind === 'text' && /^Maximilian/.test(mark.text) ? [mark.text] : [])),
+    );
+    expect(names).toHaveLength(count);
+    expect(names).toEqual([...names].sort((a, b) => Number(a.split(' ')[1]) - Number(b.split(' ')[1])));
+    expect(pages.length).toBeLessThanOrEqual(2);
+  });
+});
