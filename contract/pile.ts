@@ -153,6 +153,8 @@ export const PileSummary = z.strictObject({
   /** Children without a mark who are not said to be away. */
   unmarked: z.array(z.int()),
   reasons: z.array(z.strictObject({ reason: Reason, childIds: z.array(z.int()) })),
+  /** Rules that two or more wrong answers of a child in this pile fit. */
+  fits: z.array(z.strictObject({ rule: z.enum(WRONG_RULES), childIds: z.array(z.int()) })),
   /** What the lesson's check says with it; null where the lesson is no check. */
   known: Known.nullable(),
   tablets: z.array(z.strictObject({ skill: SkillName, children: z.int(), paper: Counted, tablet: Counted })),

@@ -126,7 +126,7 @@ export const ListedSheet = z.strictObject({
   source: z.int().nullable(),
   madeAt: z.string(),
   printings: z.array(Printing),
-  /** Children with answers in its lesson: what came of it so far. */
+  /** Children of whom a copy was marked: what came of it so far. */
   answered: z.int(),
 });
 export type ListedSheet = z.infer<typeof ListedSheet>;

@@ -57,7 +57,7 @@ const kept = async (): Promise<void> => {
 /** Twenty-four made-up children: most know it, the others follow rules that show in drawing, reading or writing. */
 const CHILDREN: readonly SimulatedChild[] = Array.from({ length: 24 }, (_, i) => {
   const rules = ['coming-hour', 'hands-swapped', 'hour-hand-on-numeral', 'numeral-as-minutes', 'one-zero'] as const;
-  return i % 3 === 1 ? { ...following(rules[(i / 3) % rules.length | 0]!), faith: 0.75 } : knowing(0.04);
+  return i % 3 === 1 ? { ...following(rules[((i / 3) % rules.length) | 0]!), faith: 0.75 } : knowing(0.04);
 });
 /** The answer as it is drawn or written on the desk: as its rule foretells it, without a trembling hand. */
 const asOffered = (item: Item, given: Answer): Answer => {
@@ -88,7 +88,9 @@ describe('a pile of twenty-four tickets with six tasks', () => {
     expect(pile.forms.map((tasks) => tasks.length)).toEqual([6, 6]);
     pile.children.forEach(({ childId, form }, row) => {
       const rng = seededRng(seedFromText(`pile ${childId}`));
-      pile.forms[form]!.forEach((item, task) => given.set(`${childId} ${task}`, simulateAnswer(CHILDREN[row]!, item, rng)));
+      pile.forms[form]!.forEach((item, task) =>
+        given.set(`${childId} ${task}`, simulateAnswer(CHILDREN[row]!, item, rng)),
+      );
     });
     const right = pile.children.flatMap(({ childId, form }) =>
       pile.forms[form]!.filter((item, task) => mark(item, given.get(`${childId} ${task}`)!).verdict === 'right'),
@@ -189,7 +191,9 @@ describe('one paper', () => {
     expect(changed).toMatchObject([{ task: 0, answer: { kind: 'no-answer', why: 'empty' } }]);
     await press(Key.BACK_SPACE);
     await kept();
-    expect(find(await pileNow(), changed[0]!.childId, 0)!.answer).toEqual(find({ ...(await pileNow()), marks }, changed[0]!.childId, 0)!.answer);
+    expect(find(await pileNow(), changed[0]!.childId, 0)!.answer).toEqual(
+      find({ ...(await pileNow()), marks }, changed[0]!.childId, 0)!.answer,
+    );
   });
   it('takes something else: typed and said back, or drawn over', async () => {
     await press('n', '0');
@@ -239,7 +243,8 @@ describe('a pile without a printed sheet', () => {
     await page.driver.get(`${hoppel.url}/lessons/7`);
     await page.tap('Mark: Ticket');
     const { children, forms } = await pileNow();
-    for (let task = 0; task < forms[0]!.length; task++) await (await page.find(`.offer[data-offer="${(task % 2) + 1}"]`)).click();
+    for (let task = 0; task < forms[0]!.length; task++)
+      await (await page.find(`.offer[data-offer="${(task % 2) + 1}"]`)).click();
     await kept();
     const after = (await pileNow()).marks.filter(({ childId }) => childId === children[0]!.childId);
     expect(after.map(({ verdict }) => verdict === 'right')).toEqual(forms[0]!.map((_, task) => task % 2 === 0));

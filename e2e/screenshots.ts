@@ -4,11 +4,11 @@ import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { timeOf } from '../core/clock/index.ts';
-import { HOW_LONG, UNITS, startingTime, type ItemKind } from '../core/items/index.ts';
+import { startingTime, type ItemKind } from '../core/items/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { Key } from 'selenium-webdriver';
 import { startHoppel } from './support/hoppel.ts';
-import { dragByTouch, onClock, onPage, sweep } from './support/page.ts';
+import { dragByTouch, onPage, sweep } from './support/page.ts';
 import { giveVoice, handSet, openStation, sitDown } from './support/station.ts';
 import { tourOf } from './support/tour.ts';
 
@@ -22,6 +22,14 @@ const tour = tourOf(hoppel.url);
 const picture = async (name: string, from: Browser = browser): Promise<void> => {
   await from.driver.sleep(900); // fonts are there, hands and hare have come to rest
   writeFileSync(join(FOLDER, `${name}.png`), await from.driver.takeScreenshot(), 'base64');
+};
+/** A page of a PDF. */
+const printed = async (name: string, path: string, at: number): Promise<void> => {
+  const file = join(tmpdir(), `hoppel-${name}.pdf`);
+  writeFileSync(file, Buffer.from(await (await fetch(`${hoppel.url}/api${path}`)).arrayBuffer()));
+  const only = ['-f', String(at), '-l', String(at)];
+  execFileSync('pdftoppm', ['-r', '90', ...only, '-singlefile', '-png', file, join(FOLDER, name)]);
+  rmSync(file);
 };
 const open = async (path: string, words: string): Promise<void> => {
   await page.driver.get(hoppel.url + path);
@@ -46,37 +54,6 @@ await phone.driver.get(`${hoppel.url}/remote`);
 await onPage(phone).says('Once round');
 await picture('remote', phone);
 await phone.quit();
-await page.press(Key.ESCAPE, 'p');
-await (await page.find('[data-pill="show do"]')).click();
-await (await page.find('[data-tile="how-long"]')).click();
-for (const deed of ['clap', 'hop', 'sneeze', 'wash-hands', 'put-on-boots', 'bake-bread', 'long-walk'] as const) {
-  if ((await page.all(`.pool [data-deed="${deed}"]`)).length === 0) continue;
-  await page.driver.executeScript(`document.querySelector('[data-deed="${deed}"]').focus()`);
-  await page.press(String(UNITS.indexOf(HOW_LONG[deed]) + 1));
-}
-await page.driver.executeScript('document.activeElement.blur()');
-await picture('sorting');
-/** A tool of the plain board. */
-const tool = async (name: string): Promise<void> => {
-  await open('/board', '');
-  await page.press('p');
-  await page.find('.board .tray');
-  if ((await page.all(`[data-tile="${name}"]`)).length === 0) await (await page.find('[data-pill="show do"]')).click();
-  await (await page.find(`[data-tile="${name}"]`)).click();
-};
-await tool('empty-clock');
-const empty = await page.find('.empty-clock');
-for (const [degrees, reach] of [
-  [120, 50],
-  [0, 80],
-] as const)
-  await page.driver
-    .actions({ async: true })
-    .move({ origin: empty, ...(await onClock(empty, degrees, reach)) })
-    .click()
-    .perform();
-await page.press(' ');
-await picture('empty-clock');
 await tour.begin(8);
 await tour.answer(4);
 await tour.moveTo(1, 'think');
@@ -128,27 +105,10 @@ const room = async (method: string, path: string, body: object = {}): Promise<vo
 await open('/sheets/10?show=ticket', 'Why these times');
 await (await page.find('.task[aria-label^="Task 2:"]')).click();
 await picture('sheets');
-// A ticket and its key as they come out of a printer.
+// A ticket as it comes out of a printer.
 await page.tap('Print');
 await page.says('Printed:');
-for (const [name, path] of [
-  ['sheet-ticket', 'printings/1/sheet.pdf'],
-  ['sheet-key', 'printings/1/key.pdf'],
-] as const) {
-  const file = join(tmpdir(), `hoppel-${name}.pdf`);
-  writeFileSync(file, Buffer.from(await (await fetch(`${hoppel.url}/api/sheets/${path}`)).arrayBuffer()));
-  const only = ['-f', '3', '-l', '3'];
-  execFileSync('pdftoppm', [
-    '-r',
-    '90',
-    ...(name === 'sheet-ticket' ? only : ['-f', '1', '-l', '1']),
-    '-singlefile',
-    '-png',
-    file,
-    join(FOLDER, name),
-  ]);
-  rmSync(file);
-}
+await printed('sheet-ticket', '/sheets/printings/1/sheet.pdf', 3);
 await room('POST', '/tablets/sets', { id: crypto.randomUUID(), childIds: null, source: { what: 'ticket' } });
 await room('POST', '/tablets/stand-ins', { pace: 20 });
 await open('/tablets', 'At a tablet: 22 of 22');
@@ -170,6 +130,24 @@ await open('/class', 'How each o’clock went');
 await picture('class');
 await open('/class/2', 'What Bram can do');
 await picture('child');
+// A pile of tickets, most of it marked.
+await open('/lessons/14', 'Ticket, one a child');
+const here = await page.driver.getWindowHandle();
+await page.tap('Print: Ticket, one a child');
+await page.until('it is printed', async () => (await page.driver.getAllWindowHandles()).length > 1);
+await page.driver.sleep(1500);
+await page.driver.switchTo().window(here);
+await open('/check?lesson=14&part=ticket', 'places left');
+const WRONG: Readonly<Record<number, string>> = { 1: '2 32 2', 8: ' 23 2', 11: '22 32', 14: '232 2', 21: '3 2 2' };
+for (let child = 0; child < 17; child++) {
+  await page.press(...(WRONG[child] ?? ''));
+  await page.press(...(child === 13 ? 'm' : 'a'), 'n');
+}
+await page.press(' ', '2');
+await picture('check-grid');
+await page.press('v');
+await picture('check-page');
+await printed('family-page', '/exchange/families/3.pdf', 1);
 await open('/settings', 'The hands are called');
 await picture('settings');
 await open('/settings/unit', 'Take out and in');

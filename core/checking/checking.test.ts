@@ -5,7 +5,7 @@ import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { ITEM_KINDS, KINDS, answersOf, drawnAt, type Answer, type Item } from '../items/index.ts';
 import { makeItem, suits } from '../making/index.ts';
 import { mark } from '../marking/index.ts';
-import { WRONG_RULES, isSame, visibleRules } from '../misconceptions/index.ts';
+import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
 import { UNKNOWN, suspect } from '../practice/index.ts';
 import { shownAnswer } from '../sheets/index.ts';
 import { following, knowing, simulateAnswer } from '../simulation/index.ts';
@@ -15,6 +15,7 @@ import {
   againstTablets,
   commonRules,
   firstPlace,
+  fittingTogether,
   goneOn,
   hardestTask,
   nextChild,
@@ -257,6 +258,24 @@ describe('what a pile says', () => {
   it('finds the hardest task, or none where everybody had all', () => {
     expect(hardestTask(taskResults(MARKS))?.task).toBe(2);
     expect(hardestTask([{ task: 0, given: 3, right: 3 }])).toBeUndefined();
+  });
+  it('finds what several wrong answers of a child fit together, and says nothing of one', () => {
+    const wrong = (childId: number, ...rules: WrongRule[]) => ({ childId, rules });
+    expect(
+      fittingTogether([
+        wrong(1, 'coming-hour', 'larger-number'),
+        wrong(1, 'larger-number'),
+        wrong(2, 'one-zero'),
+        wrong(3, 'larger-number'),
+        wrong(3, 'larger-number', 'coming-hour'),
+        wrong(4),
+        wrong(5, 'one-zero'),
+        wrong(5, 'one-zero'),
+      ]),
+    ).toEqual([
+      { rule: 'larger-number', childIds: [1, 3] },
+      { rule: 'one-zero', childIds: [5] },
+    ]);
   });
   it('holds paper against tablets for children who have both', () => {
     const tablets = [

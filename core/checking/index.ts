@@ -3,9 +3,11 @@ export { commonRules, suspectedRules, suspectedWith } from './likely.ts';
 export { MOST_OFFERS, offersOf, type Offer, type OfferContext } from './offers.ts';
 export {
   againstTablets,
+  fittingTogether,
   hardestTask,
   taskResults,
   type CountedMark,
+  type FittingTogether,
   type PaperAndTablet,
   type TaskResult,
 } from './summary.ts';

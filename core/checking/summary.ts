@@ -1,4 +1,5 @@
 import type { Verdict } from '../marking/index.ts';
+import type { WrongRule } from '../misconceptions/index.ts';
 import type { Skill } from '../skills/index.ts';
 
 /** A mark of a pile, as far as counting needs it. */
@@ -39,6 +40,39 @@ export const hardestTask = (results: readonly TaskResult[]): TaskResult | undefi
         hardest === undefined || one.right / one.given < hardest.right / hardest.given ? one : hardest,
       undefined,
     );
+
+/** A wrong answer of a pile, and the rules that lead to it. */
+export interface RuledMark {
+  readonly childId: number;
+  readonly rules: readonly WrongRule[];
+}
+/** A rule that several wrong answers of a child fit, with all children of whom that is so. */
+export interface FittingTogether {
+  readonly rule: WrongRule;
+  readonly childIds: readonly number[];
+}
+/** Fewer answers that fit say nothing: one may be a slip. */
+const FEWEST_FITTING = 2;
+
+/**
+ * Which rules the wrong answers of a pile fit, two or more of one child: of several rules the one that fits most of them. That they fit
+ * is all that is said; a reason is named by all of a child's answers (`core/diagnosis`). The rule of most children comes first.
+ */
+export const fittingTogether = (marks: readonly RuledMark[]): FittingTogether[] => {
+  const byRule = new Map<WrongRule, number[]>();
+  for (const childId of new Set(marks.map((one) => one.childId))) {
+    const rules = marks.flatMap((one) => (one.childId === childId ? one.rules : []));
+    const times = (rule: WrongRule): number => rules.filter((one) => one === rule).length;
+    const best = rules.reduce<WrongRule | undefined>(
+      (most, one) => (most === undefined || times(one) > times(most) ? one : most),
+      undefined,
+    );
+    if (best !== undefined && times(best) >= FEWEST_FITTING) byRule.set(best, [...(byRule.get(best) ?? []), childId]);
+  }
+  return [...byRule]
+    .map(([rule, childIds]) => ({ rule, childIds }))
+    .sort((a, b) => b.childIds.length - a.childIds.length);
+};
 
 /** A skill as the same children answered it on paper and on tablets. */
 export interface PaperAndTablet {

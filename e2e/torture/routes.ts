@@ -61,6 +61,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
   const onSheet = contentOf(recipe, { title: 'Ticket', iCan: '' }, forms);
   const sheet = { version: 1, lessonId: null, part: null, source: null, childIds: [], recipe, content: onSheet };
   const template = newId();
+  const pileId = newId();
   const [{ key, skills, segments } = { key: 'blank', skills: [], segments: [] }] = classroom.lessons;
   const content = { key, skills, segments };
   return [
@@ -123,6 +124,23 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/sheets/printings/:number/sheet.pdf', '/sheets/printings/1/sheet.pdf'),
     get('/sheets/printings/:number/key.pdf', '/sheets/printings/1/key.pdf'),
     get('/sheets/things/:thing.pdf', `/sheets/things/paper-clock.pdf?lesson=${lesson}`),
+    get('/piles'),
+    post('/piles', { id: pileId, source: { kind: 'tasks', items: [SET] } }),
+    get('/piles/:id', `/piles/${pileId}`),
+    get('/piles/:id/summary', `/piles/${pileId}/summary`),
+    post(
+      '/piles/:id/deeds',
+      { deeds: [{ what: 'mark', id: newId(), childId: 2, task: 0, item: SET, answer: ANSWER }] },
+      `/piles/${pileId}/deeds`,
+    ),
+    get('/exchange/answers.csv'),
+    get('/exchange/mastery.csv'),
+    get('/exchange/overview.csv'),
+    get('/exchange/statements.json'),
+    get('/exchange/overview.pdf'),
+    get('/exchange/families.pdf'),
+    get('/exchange/families/:childId.pdf', '/exchange/families/3.pdf'),
+    get('/exchange/piles/:id/results.csv', `/exchange/piles/${pileId}/results.csv`),
     get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),

@@ -127,9 +127,6 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
     ORDER BY seq
     LIMIT ?`);
-  const selectChildrenIn = db
-    .prepare<[number], number>('SELECT COUNT(DISTINCT child_id) FROM answer WHERE lesson_id = ?')
-    .pluck();
   const selectFirstTriesOfChild = db.prepare<[number], FirstTry>(`
     SELECT ${FIRST_TRY_COLUMNS}
     FROM answer
@@ -215,8 +212,6 @@ export const createAnswerRepository = (db: Database, classId: number) => {
         seq: row.seq,
         counts: row.counts === 1 && row.says !== 'out',
       })),
-    /** How many children have answers in a lesson. */
-    childrenIn: (lessonId: number): number => selectChildrenIn.get(lessonId)!,
     /** The same as they were given, those that were taken out too, with what the teacher says of them. */
     lookedAtOfChild: (childId: number): LookedAtAnswer[] => selectCountedOfChild.all(childId).map(lookedAtFromRow),
     /** Answers to one task of a round, the latest of each child as it was given, with what the teacher says of it. */

@@ -78,7 +78,9 @@ describe('what goes out', () => {
     const wanted = view.children.flatMap(({ childId, skills }) =>
       Object.entries(skills).map(([skill, { level, right }]) => `${childId} ${skill} ${level} ${right}`),
     );
-    expect(lines.map(([id, , skill, level, , right]) => `${id} ${skill} ${level} ${right}`).sort()).toEqual(wanted.sort());
+    expect(lines.map(([id, , skill, level, , right]) => `${id} ${skill} ${level} ${right}`).sort()).toEqual(
+      wanted.sort(),
+    );
     const overview = readTable(await text('/overview.csv'));
     expect(overview).toHaveLength(23);
     const reason = view.children.find((one) => one.reason !== null)!;
@@ -118,7 +120,13 @@ describe('what goes out', () => {
     const deeds = [
       mark(1, 0, { kind: 'text', text: '430' }),
       mark(2, 0, { kind: 'no-answer', why: 'empty' }),
-      mark(2, 1, { kind: 'drawn', hands: [{ angle: 105, reach: 50 }, { angle: 180, reach: 80 }] }),
+      mark(2, 1, {
+        kind: 'drawn',
+        hands: [
+          { angle: 105, reach: 50 },
+          { angle: 180, reach: 80 },
+        ],
+      }),
     ];
     await school.post(`/piles/${pile.id}/deeds`, { deeds }).expect(200);
     const file = await text(`/piles/${pile.id}/results.csv`);
@@ -134,7 +142,7 @@ describe('what goes out', () => {
       [2, 0, 'no-answer'],
       [2, 1, 'drawn'],
     ]);
-    const stored = school.db.prepare<[], string>("SELECT source FROM answer WHERE pile_id IS NOT NULL").pluck().all();
+    const stored = school.db.prepare<[], string>('SELECT source FROM answer WHERE pile_id IS NOT NULL').pluck().all();
     expect(stored).toEqual(['file', 'file', 'file']);
     await school.get(`/exchange/piles/${newId()}/results.csv`).expect(404);
   });

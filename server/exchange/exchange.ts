@@ -100,9 +100,7 @@ export const createExchange = ({ row, key, answers, children, lessons, settings,
           name,
           picture: picture as Picture,
           taught,
-          levels: Object.fromEntries(
-            Object.entries(known.get(id)?.skills ?? {}).map(([skill, { level }]) => [skill, level]),
-          ),
+          skills: known.get(id)?.skills ?? {},
         }),
       );
     },

@@ -11,7 +11,14 @@ import type {
   PileSource,
   PileSummary,
 } from '../../contract/index.ts';
-import { againstTablets, commonRules, hardestTask, suspectedRules, taskResults } from '../../core/checking/index.ts';
+import {
+  againstTablets,
+  commonRules,
+  fittingTogether,
+  hardestTask,
+  suspectedRules,
+  taskResults,
+} from '../../core/checking/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { UNKNOWN, suspect, type Suspicion } from '../../core/practice/index.ts';
 import { sourceOf } from '../../core/sheets/index.ts';
@@ -264,6 +271,12 @@ export const createPiles = (parts: Parts) => {
         hardest: hardestTask(tasks)?.task ?? null,
         unmarked: own.flatMap(({ childId, away }) => (away || marked.has(childId) ? [] : [childId])),
         reasons: [...reasons.values()].sort((a, b) => b.childIds.length - a.childIds.length),
+        fits: fittingTogether(
+          marks.map(({ childId, findings }) => ({
+            childId,
+            rules: findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : [])),
+          })),
+        ).map(({ rule, childIds }) => ({ rule, childIds: [...childIds] })),
         known: lesson === undefined ? null : desk.saidBy(lesson),
         tablets: againstTablets(counted, tablets),
         taps: marks.filter(({ answer }) => answer?.kind === 'observed' && !answer.got).length,

@@ -109,6 +109,16 @@ export const createSheetRepository = (db: Database, classId: number) => {
     -- A single copy was printed for somebody who lost one.
     ORDER BY MIN(2, (SELECT COUNT(*) FROM printed_copy AS c WHERE c.printing_id = p.id)) DESC, p.id DESC
     LIMIT 1`);
+  const selectMarked = db
+    .prepare<[string], number>(
+      `SELECT COUNT(DISTINCT a.child_id)
+      FROM counted_answer AS a
+      JOIN pile AS l ON l.id = a.pile_id
+      JOIN printing AS p ON p.id = l.printing_id
+      JOIN sheet_version AS v ON v.id = p.version_id
+      WHERE v.sheet_id = ?`,
+    )
+    .pluck();
   const isPrinted = db.prepare<[number], number>('SELECT 1 FROM printing WHERE id = ?').pluck();
   const insertPrinting = db.prepare<[string, number, string, string]>(
     'INSERT INTO printing (job_id, version_id, setting, printed_at) VALUES (?, ?, ?, ?)',
@@ -171,6 +181,8 @@ export const createSheetRepository = (db: Database, classId: number) => {
       return found;
     },
     maybePrinting,
+    /** Children of whom a copy of a sheet was marked. */
+    marked: (id: string): number => selectMarked.get(id)!,
     /** The last printing of a lesson's paper for several children; none where it was never printed. */
     latestPrinting: (lessonId: number, part: NonNullable<Sheet['part']>): KeptPrinting | undefined => {
       const row = selectLatestOf.get(classId, lessonId, part);

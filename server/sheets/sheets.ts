@@ -26,7 +26,7 @@ interface Parts {
   readonly sheets: SheetRepository;
   readonly lessons: LessonRepository;
   readonly children: ChildRepository;
-  readonly answers: Pick<AnswerRepository, 'countedOfChild' | 'childrenIn'>;
+  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
   readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
@@ -70,7 +70,7 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
         source,
         madeAt,
         printings: sheets.printings(id).map(sendable),
-        answered: lessonId === null ? 0 : answers.childrenIn(lessonId),
+        answered: sheets.marked(id),
       })),
     one: (id: string): Sheet => {
       const { version, lessonId, part, source, childIds, recipe, content } = sheets.one(id);

@@ -18,7 +18,7 @@ import type { PileDesk } from './usePile.ts';
 const { desk, marking } = defineProps<{ desk: PileDesk; marking: Marking }>();
 const { t } = useI18n();
 const store = useClassroomStore();
-const words = useCellWords(desk);
+const words = useCellWords();
 
 const { child, item, marked, offers, isElse, isHere } = marking;
 const person = computed(() => child.value && store.childById.get(child.value.childId));
@@ -48,7 +48,7 @@ const line = computed(() => {
   const offer = looked.value === undefined ? undefined : offers.value[looked.value];
   if (offer !== undefined) return reasonOf(offer);
   if (isTap.value) return t('check.tapLoses', { name: person.value?.name ?? '' });
-  return item.value && marked.value ? words.markWords(item.value, marked.value) : t('check.hint');
+  return item.value && marked.value ? words.markWords(item.value, marked.value, conventions.value) : t('check.hint');
 });
 </script>
 
@@ -233,9 +233,10 @@ kbd {
 }
 .others button,
 .small {
-  min-height: 44px;
+  min-height: 48px;
+  min-width: 48px;
   padding: 0 12px;
-  border-radius: 22px;
+  border-radius: 24px;
   background: var(--sand);
   font-weight: 600;
 }

@@ -7,7 +7,7 @@ import { digital } from '../../core/wording/index.ts';
 import { FORM_LETTERS } from '../../core/sheets/index.ts';
 import ChildPicture from '../look/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import MarkSign from './MarkSign.vue';
+import PileCell from './PileCell.vue';
 import { useCellWords } from './useCellWords.ts';
 import type { Marking } from './useMarking.ts';
 import type { PileDesk } from './usePile.ts';
@@ -15,7 +15,7 @@ import type { PileDesk } from './usePile.ts';
 const { desk, marking } = defineProps<{ desk: PileDesk; marking: Marking }>();
 const { t } = useI18n();
 const store = useClassroomStore();
-const words = useCellWords(desk);
+const words = useCellWords();
 const body = useTemplateRef('body');
 
 const forms = computed(() => desk.pile.value!.forms);
@@ -91,24 +91,16 @@ const isHere = (row: number, task: number): boolean =>
           </td>
           <template v-else>
             <td v-for="(item, task) in marking.itemsOf(child.form)" :key="task" role="gridcell">
-              <button
-                type="button"
-                data-marks
-                class="cell"
-                :class="[desk.markAt(child.childId, task)?.verdict, { here: isHere(row, task) }]"
+              <PileCell
+                :child="child"
+                :task="task"
+                :item="item"
+                :mark="desk.markAt(child.childId, task)"
+                :conventions="desk.conventions.value"
+                :is-here="isHere(row, task)"
                 :data-place="`${row} ${task}`"
-                :tabindex="isHere(row, task) ? 0 : -1"
-                :aria-label="words.cell(child, task, item)"
-                :aria-current="isHere(row, task) ? 'true' : undefined"
                 @click="marking.goTo({ row, task })"
-              >
-                <MarkSign
-                  :mark="desk.markAt(child.childId, task)"
-                  :item="item"
-                  :conventions="desk.conventions.value"
-                  :px="20"
-                />
-              </button>
+              />
             </td>
           </template>
         </tr>
@@ -180,31 +172,13 @@ tbody td {
   padding: 0 2px 2px 0;
   height: var(--row);
 }
-.cell,
 .not-here button {
-  display: grid;
-  place-items: center;
   width: 100%;
   height: calc(var(--row) - 2px);
-  border-radius: 6px;
-  background: var(--sand-light);
-  font-size: 14px;
-  line-height: 18px;
-  overflow: hidden;
-}
-.not-here button {
-  background: none;
-  color: var(--quiet);
-  justify-items: start;
   padding-left: 8px;
-}
-.cell.right {
-  background: var(--moss-1);
-}
-.cell.wrong,
-.cell.nearly,
-.cell.unreadable {
-  background: var(--sand);
+  border-radius: 6px;
+  color: var(--quiet);
+  text-align: left;
 }
 .current th {
   background: var(--plum-tint);

@@ -14,7 +14,7 @@ import type { PileDesk } from './usePile.ts';
 const { desk, marking } = defineProps<{ desk: PileDesk; marking: Marking }>();
 const { t } = useI18n();
 const store = useClassroomStore();
-const words = useCellWords(desk);
+const words = useCellWords();
 const paper = useTemplateRef('paper');
 
 const printed = computed(() => desk.pile.value!.printed!);
@@ -71,7 +71,15 @@ watch(
         :class="{ here: marking.place.value.task === task }"
         :data-task="task"
         :tabindex="marking.place.value.task === task ? 0 : -1"
-        :aria-label="words.cell(child, task, marking.itemsOf(child.form)[task]!)"
+        :aria-label="
+          words.cell(
+            child,
+            task,
+            marking.itemsOf(child.form)[task]!,
+            desk.markAt(child.childId, task),
+            desk.conventions.value,
+          )
+        "
         :aria-current="marking.place.value.task === task ? 'true' : undefined"
         :style="{
           left: percent(box.x - 1.5, shown.width),

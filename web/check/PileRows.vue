@@ -11,7 +11,7 @@ import type { PileDesk } from './usePile.ts';
 const { desk, marking } = defineProps<{ desk: PileDesk; marking: Marking }>();
 const { t } = useI18n();
 const store = useClassroomStore();
-const words = useCellWords(desk);
+const words = useCellWords();
 const list = useTemplateRef('list');
 const marked = (childId: number, form: number): number =>
   marking.itemsOf(form).filter((_, task) => desk.markAt(childId, task) !== undefined).length;

@@ -4,11 +4,14 @@ import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { PileSummary } from '../../contract/index.ts';
-import { describeItem } from '../../core/reporting/index.ts';
+import { echoOf } from '../../core/checking/index.ts';
+import type { Answer, Item } from '../../core/items/index.ts';
+import { describeItem, ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import ReadinessRing from '../desk/ReadinessRing.vue';
 import ReasonRow from '../desk/ReasonRow.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import AnswerLook from './AnswerLook.vue';
 import type { Marking } from './useMarking.ts';
 import type { PileDesk } from './usePile.ts';
 
@@ -19,6 +22,27 @@ const store = useClassroomStore();
 const { data: says, problem } = useRecord(PileSummary, () => `/piles/${desk.pile.value!.id}/summary`);
 
 const hardest = computed(() => says.value?.tasks.find(({ task }) => task === says.value?.hardest));
+interface Gave {
+  readonly item: Item;
+  readonly answer: Answer;
+  readonly echo: string;
+  readonly count: number;
+}
+/** Wrong answers most given to a task, whatever form it stands on. */
+const MOST_GAVE = 3;
+const gaveInstead = (task: number): Gave[] => {
+  const found = new Map<string, Gave>();
+  for (const { childId, form } of desk.children.value) {
+    const mark = desk.markAt(childId, task);
+    const item = marking.itemsOf(form)[task];
+    if (item === undefined || !mark?.answer || mark.verdict === 'right') continue;
+    if (mark.answer.kind === 'observed' || mark.answer.kind === 'no-answer') continue;
+    const echo = echoOf(item, mark.answer, desk.conventions.value);
+    const known = found.get(echo);
+    found.set(echo, { item, answer: known?.answer ?? mark.answer, echo, count: (known?.count ?? 0) + 1 });
+  }
+  return [...found.values()].sort((a, b) => b.count - a.count).slice(0, MOST_GAVE);
+};
 /** What is asked at a place, of each form. */
 const asked = (task: number): string =>
   [
@@ -72,7 +96,18 @@ const open = computed(() =>
               <li v-for="{ task, right, given } in says.tasks" :key="task" :class="{ hardest: task === says.hardest }">
                 <span class="time-type">{{ task + 1 }}</span>
                 <span class="asked">{{ asked(task) }}</span>
-                <span>{{ t('class.nOf', { right, count: given }) }}</span>
+                <span
+                  v-for="(one, i) in gaveInstead(task)"
+                  :key="i"
+                  class="gave"
+                  :title="one.echo"
+                  role="img"
+                  :aria-label="t('check.gave', { count: one.count, answer: one.echo })"
+                >
+                  <AnswerLook :item="one.item" :answer="one.answer" :conventions="desk.conventions.value" :px="26" />
+                  <span aria-hidden="true">{{ `× ${one.count}` }}</span>
+                </span>
+                <span class="share">{{ t('class.nOf', { right, count: given }) }}</span>
               </li>
             </ul>
             <p v-if="hardest">
@@ -98,17 +133,6 @@ const open = computed(() =>
                 </li>
               </ul>
             </template>
-          </div>
-          <div>
-            <h3 class="title-item">{{ t('check.reasons') }}</h3>
-            <ReasonRow
-              v-for="{ reason, childIds } in says.reasons"
-              :key="reason.rule"
-              :reason="reason"
-              :child-ids="childIds"
-            />
-            <p v-if="says.reasons.length === 0" class="quiet">{{ t('desk.noReason') }}</p>
-            <p v-if="says.taps > 0">{{ t('check.tapsLost', { count: says.taps }, says.taps) }}</p>
             <template v-if="says.known">
               <div class="ring">
                 <ReadinessRing
@@ -123,10 +147,29 @@ const open = computed(() =>
                 </div>
               </div>
             </template>
+            <v-btn :to="deskOf" :height="48" class="to-desk">{{ t('check.toDesk') }}</v-btn>
+          </div>
+          <div>
+            <h3 class="title-item">{{ t('check.reasons') }}</h3>
+            <ReasonRow
+              v-for="{ reason, childIds } in says.reasons"
+              :key="reason.rule"
+              :reason="reason"
+              :child-ids="childIds"
+            />
+            <p v-if="says.reasons.length === 0" class="quiet">{{ t('desk.noReason') }}</p>
+            <h3 class="title-item">{{ t('check.fits') }}</h3>
+            <p v-if="says.fits.length === 0" class="quiet">{{ t('check.fitsNone') }}</p>
+            <ul class="fits">
+              <li v-for="{ rule, childIds } in says.fits" :key="rule">
+                <strong>{{ teacherSentence(ruleText(rule, 'name'), desk.conventions.value) }}</strong>
+                <span>{{ names(childIds) }}</span>
+              </li>
+            </ul>
+            <p v-if="says.taps > 0">{{ t('check.tapsLost', { count: says.taps }, says.taps) }}</p>
           </div>
         </div>
       </template>
-      <v-btn :to="deskOf" :height="48">{{ t('check.toDesk') }}</v-btn>
     </template>
   </section>
 </template>
@@ -155,6 +198,7 @@ h3 {
 }
 .tasks li {
   display: flex;
+  align-items: center;
   gap: 12px;
   padding: 6px 10px;
   border-radius: 8px;
@@ -162,8 +206,26 @@ h3 {
 .tasks .asked {
   flex: 1;
 }
+.gave {
+  display: inline-flex;
+  align-items: center;
+  gap: 4px;
+  min-height: 26px;
+  color: var(--quiet);
+}
+.tasks .share {
+  min-width: 66px;
+  text-align: right;
+}
+.fits li {
+  display: grid;
+  padding: 4px 0;
+}
 .tasks .hardest {
   background: var(--plum-tint);
+}
+.to-desk {
+  margin-top: 16px;
 }
 .ring {
   display: flex;

@@ -13,7 +13,7 @@ import type { PileDesk } from './usePile.ts';
 const { desk, marking } = defineProps<{ desk: PileDesk; marking: Marking }>();
 const emit = defineEmits<{ close: [] }>();
 const { t } = useI18n();
-const words = useCellWords(desk);
+const words = useCellWords();
 const results = ref<Results>();
 /** Message key of why a file could not be read at all. */
 const fault = ref<string>();

@@ -30,14 +30,22 @@ export const useMarking = (desk: PileDesk) => {
   const rows = computed(() =>
     desk.children.value.map(({ away, form }) => ({ isHere: !away, tasks: itemsOf(form).length })),
   );
-  /** The pile opens at the first child that is here. */
+  /** The first place of those who are here that was not marked yet. */
+  const firstOpen = (): PilePlace | undefined => {
+    for (const [row, { childId, form, away }] of desk.children.value.entries()) {
+      const task = itemsOf(form).findIndex((_, at) => desk.markAt(childId, at) === undefined);
+      if (!away && task >= 0) return { row, task };
+    }
+    return undefined;
+  };
+  /** The pile opens where it was left. */
   let isPlaced = false;
   watch(
     () => desk.pile.value,
     (pile) => {
       if (pile === undefined || isPlaced) return;
       isPlaced = true;
-      place.value = firstPlace(rows.value) ?? place.value;
+      place.value = firstOpen() ?? firstPlace(rows.value) ?? place.value;
     },
     { immediate: true },
   );

@@ -60,7 +60,14 @@ watch(
 const added = computed(() =>
   areTwo.value ? all.value.filter((name) => !found.value.there.includes(name)) : found.value.fresh,
 );
-watch(added, (some) => (names.value = some), { immediate: true });
+watch(
+  added,
+  (some) => {
+    // Told only what is new: whoever hears of it draws itself, and this with it.
+    if (some.join('\n') !== names.value.join('\n')) names.value = some;
+  },
+  { immediate: true },
+);
 /** Columns that have letters in them: of numbers nobody is called. */
 const choices = computed(() => [
   ...Array.from({ length: list.value.columns }, (_, value) => ({ value, some: namesOf(list.value, value).slice(0, 2) }))

@@ -1,20 +1,27 @@
 <!-- The record for other programs, and for people on paper. -->
 <script setup lang="ts">
 import { mdiTrayArrowDown } from '@mdi/js';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import LinkList from '../look/LinkList.vue';
 
 const { t } = useI18n();
-const PAGES = [
-  { key: 'families', path: 'families.pdf' },
-  { key: 'overview', path: 'overview.pdf' },
-] as const;
-const FILES = [
-  { key: 'overviewCsv', path: 'overview.csv' },
-  { key: 'masteryCsv', path: 'mastery.csv' },
-  { key: 'answersCsv', path: 'answers.csv' },
-  { key: 'statements', path: 'statements.json' },
-  { key: 'statementsNamed', path: 'statements.json?names=1' },
-] as const;
+const PATHS = {
+  families: 'families.pdf',
+  overview: 'overview.pdf',
+  overviewCsv: 'overview.csv',
+  masteryCsv: 'mastery.csv',
+  answersCsv: 'answers.csv',
+  statements: 'statements.json',
+  statementsNamed: 'statements.json?names=1',
+} as const;
+const links = computed(() =>
+  Object.entries(PATHS).map(([key, path]) => ({
+    title: t(`exchange.${key}`),
+    href: `/api/exchange/${path}`,
+    opens: path.endsWith('.pdf'),
+  })),
+);
 </script>
 
 <template>
@@ -24,29 +31,6 @@ const FILES = [
         t('exchange.open')
       }}</v-btn>
     </template>
-    <v-list>
-      <v-list-item
-        v-for="{ key, path } in PAGES"
-        :key="key"
-        :title="t(`exchange.${key}`)"
-        :href="`/api/exchange/${path}`"
-        target="_blank"
-      />
-      <v-list-item
-        v-for="{ key, path } in FILES"
-        :key="key"
-        :title="t(`exchange.${key}`)"
-        :href="`/api/exchange/${path}`"
-        download
-      />
-      <p class="quiet care">{{ t('exchange.care') }}</p>
-    </v-list>
+    <LinkList :links="links">{{ t('exchange.care') }}</LinkList>
   </v-menu>
 </template>
-
-<style scoped>
-.care {
-  max-width: 340px;
-  padding: 8px 16px;
-}
-</style>

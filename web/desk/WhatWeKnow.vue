@@ -40,7 +40,9 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
 <template>
   <section class="know">
     <h2 class="title-column">{{ t('desk.know') }}</h2>
-    <p v-if="known === null" class="quiet empty">{{ t('desk.noTicket') }}</p>
+    <p v-if="known === null" class="quiet empty">
+      {{ t('desk.noTicket') }} <router-link :to="{ name: 'checks' }">{{ t('check.title') }}</router-link>
+    </p>
     <template v-else>
       <p class="quiet">
         {{

@@ -50,6 +50,7 @@ const free = computed(() => {
 
 const typed = ref('');
 const names = ref<readonly string[]>([]);
+const known = computed(() => children.value.map(({ name }) => name));
 const add = async (): Promise<void> => {
   if (names.value.length > 0 && (await attempt(() => store.addChildren([...names.value])))) typed.value = '';
 };
@@ -93,12 +94,7 @@ const rename = (): void => {
       <label class="title-item" for="class-name">{{ t('welcome.name') }}</label>
       <input id="class-name" v-model="title" class="field" maxlength="60" @change="rename" />
       <form @submit.prevent="add">
-        <ClassListField
-          v-model:text="typed"
-          v-model:names="names"
-          :rows="5"
-          :existing="children.map(({ name }) => name)"
-        />
+        <ClassListField v-model:text="typed" v-model:names="names" :rows="5" :existing="known" />
         <v-btn type="submit" :disabled="names.length === 0">{{ t('children.add') }}</v-btn>
       </form>
       <template v-if="store.classroom!.movedAway.length > 0">

@@ -7,6 +7,7 @@ import { Sheet, SheetList, type ListedSheet } from '../../contract/index.ts';
 import { v4 as newId } from 'uuid';
 import { Refused, get, post } from '../api/client.ts';
 import type { SheetType } from '../../core/sheets/index.ts';
+import LinkList from '../look/LinkList.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
@@ -97,14 +98,6 @@ const became = (sheet: ListedSheet): string => {
         </button>
         <template v-if="sheet.printings[0]">
           <v-btn
-            :to="{ name: 'checks', query: { printing: sheet.printings[0].number } }"
-            variant="text"
-            :height="44"
-            :prepend-icon="mdiCheckAll"
-            :aria-label="t('sheets.markPile', { title: sheet.title })"
-            >{{ t('sheets.mark') }}</v-btn
-          >
-          <v-btn
             :href="sheetAddress(sheet.printings[0].number)"
             target="_blank"
             variant="tonal"
@@ -120,6 +113,14 @@ const became = (sheet: ListedSheet): string => {
             :prepend-icon="mdiKeyOutline"
             >{{ t('sheets.key') }}</v-btn
           >
+          <v-btn
+            :to="{ name: 'checks', query: { printing: sheet.printings[0].number } }"
+            variant="text"
+            :height="44"
+            :prepend-icon="mdiCheckAll"
+            :aria-label="t('sheets.markPile', { title: sheet.title })"
+            >{{ t('sheets.mark') }}</v-btn
+          >
         </template>
         <v-menu>
           <template #activator="{ props }">
@@ -130,10 +131,12 @@ const became = (sheet: ListedSheet): string => {
               :aria-label="t('sheets.made.filesOf', { title: sheet.title })"
             />
           </template>
-          <v-list>
-            <v-list-item :title="t('sheets.made.json')" :href="`/api/sheets/${sheet.id}/sheet.json`" />
-            <v-list-item :title="t('sheets.made.qti')" :href="`/api/sheets/${sheet.id}/qti.zip`" />
-          </v-list>
+          <LinkList
+            :links="[
+              { title: t('sheets.made.json'), href: `/api/sheets/${sheet.id}/sheet.json` },
+              { title: t('sheets.made.qti'), href: `/api/sheets/${sheet.id}/qti.zip` },
+            ]"
+          />
         </v-menu>
       </li>
     </ul>

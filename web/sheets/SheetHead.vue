@@ -39,6 +39,9 @@ const numbered = (one: Lesson): string => `${one.number}  ${words.title(one)}`;
       >
         {{ t(`sheets.tab.${one}`) }}
       </button>
+      <router-link :to="{ name: 'checks' }" class="to-pile" :aria-label="t('check.title')">{{
+        t('sheets.mark')
+      }}</router-link>
     </div>
   </header>
 </template>
@@ -55,6 +58,12 @@ const numbered = (one: Lesson): string => `${one.number}  ${words.title(one)}`;
   border-radius: 999px;
   color: var(--plum);
   font-weight: 600;
+}
+.to-pile {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 13px;
 }
 .tabs button.on {
   background: var(--plum-chosen);

@@ -1,6 +1,6 @@
 import { timeOf, type DialTime } from '../../clock/index.ts';
 import type { Conventions } from '../../conventions/index.ts';
-import type { Level } from '../../diagnosis/index.ts';
+import type { Level, Mastery } from '../../diagnosis/index.ts';
 import type { Picture } from '../../pictures/index.ts';
 import { skillICan, teacherSentence } from '../../reporting/index.ts';
 import { SKILLS, SKILL_DATA, type Skill } from '../../skills/index.ts';
@@ -19,13 +19,17 @@ export interface FamilySetting {
   readonly day: string;
   readonly name: string;
   readonly picture: Picture;
-  readonly levels: Partial<Readonly<Record<Skill, Level>>>;
+  /** How far the child is in each skill it was seen in. */
+  readonly skills: Partial<Readonly<Record<Skill, Pick<Mastery, 'level' | 'share'>>>>;
   /** Skills the class has been taught. */
   readonly taught: readonly Skill[];
 }
 
 /** The most that is told of each kind: a page is read at a kitchen table. The latest of the ladder say most. */
 const MOST = { can: 5, nearly: 2, growing: 2, next: 1 } as const;
+
+/** Expected share of right answers from which few answers are taken for a good sign. */
+const WENT_WELL = 0.6;
 
 /** What a child can, what it nearly can, what is growing, what comes next, and what there is to do at home. */
 export interface FamilyWords {
@@ -40,11 +44,15 @@ export interface FamilyWords {
  * The skills a page for a family tells of. At home: the first of what is growing, for others lean on it; otherwise what is nearest to
  * being there, otherwise what comes next.
  */
-export const familyWords = ({ levels, taught }: Pick<FamilySetting, 'levels' | 'taught'>): FamilyWords => {
-  const at = (level: Level): Skill[] => SKILLS.filter((skill) => levels[skill] === level);
+export const familyWords = ({ skills, taught }: Pick<FamilySetting, 'skills' | 'taught'>): FamilyWords => {
+  const at = (level: Level): Skill[] => SKILLS.filter((skill) => skills[skill]?.level === level);
+  // What was asked once or twice, and went well, is not far.
+  const wentWell = (skill: Skill): boolean => skills[skill]!.share >= WENT_WELL;
   const can = at('secure');
-  const nearly = at('getting-there');
-  const growing = at('beginning');
+  const nearly = SKILLS.filter((skill) =>
+    [...at('getting-there'), ...at('beginning').filter(wentWell)].includes(skill),
+  );
+  const growing = at('beginning').filter((skill) => !wentWell(skill));
   const open = SKILLS.filter((skill) => ![can, nearly, growing].some((some) => some.includes(skill)));
   const wasTaught = open.filter((skill) => taught.includes(skill));
   // What was taught and not asked of this child yet, then the next rung behind all that was taught.

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { DEFAULT_CONVENTIONS } from '../../conventions/index.ts';
-import { SKILLS } from '../../skills/index.ts';
+import type { Level } from '../../diagnosis/index.ts';
+import { SKILLS, type Skill } from '../../skills/index.ts';
 import { SAFE_MARGIN, boundsOf, familyPage, familyWords, overviewPages, type Page } from '../index.ts';
 
 /** Everything on a page keeps off the margin no printer prints. */
@@ -14,10 +15,11 @@ const expectWithin = ({ marks, width: pageWidth, height: pageHeight }: Page): vo
 };
 
 describe('a page for a family', () => {
-  const words = (
-    levels: Parameters<typeof familyWords>[0]['levels'],
-    taught: Parameters<typeof familyWords>[0]['taught'] = [],
-  ) => familyWords({ levels, taught });
+  type Levels = Partial<Record<Skill, Level>>;
+  const skillsOf = (levels: Levels, share = 0.4) =>
+    Object.fromEntries(Object.entries(levels).map(([skill, level]) => [skill, { level, share }]));
+  const words = (levels: Levels, taught: readonly Skill[] = [], share?: number) =>
+    familyWords({ skills: skillsOf(levels, share), taught });
   it('tells what the child can, what is on its way and what comes next, and has one thing to do', () => {
     const { can, nearly, growing, next, home } = words(
       { parts: 'secure', 'oclock-read': 'getting-there', 'oclock-set': 'beginning' },
@@ -26,6 +28,10 @@ describe('a page for a family', () => {
     expect([can, nearly, growing]).toEqual([['parts'], ['oclock-read'], ['oclock-set']]);
     expect(next).toEqual(['oclock-match']);
     expect(home).toBe('oclock-set');
+  });
+  it('takes what was asked once and went well for a good sign, not for something to work on', () => {
+    const { nearly, growing } = words({ clockwise: 'beginning' }, [], 0.67);
+    expect([nearly, growing]).toEqual([['clockwise'], []]);
   });
   it('names what was taught and not asked of this child before what is still to come', () => {
     expect(words({ 'oclock-read': 'secure' }, ['oclock-read', 'oclock-draw']).next).toEqual(['oclock-draw']);
@@ -46,7 +52,7 @@ describe('a page for a family', () => {
           day: 'Tue, Nov 24',
           name: 'Maximilian-Alexander',
           picture: 'snail',
-          levels,
+          skills: skillsOf(levels),
           taught: [...SKILLS],
         });
         expectWithin(page);
