@@ -9,6 +9,7 @@ import { suits } from '../../core/making/index.ts';
 import { groupsOf, lessonsMet, timesMet } from '../../core/planning/index.ts';
 import TimeRings from '../clock/TimeRings.vue';
 import { usePickedTimes } from '../clock/usePickedTimes.ts';
+import PillChoice from '../look/PillChoice.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
@@ -40,11 +41,12 @@ const itemOf = (time: DialTime): Item => ({
   <v-btn v-if="!isOpen" variant="tonal" :height="48" @click="isOpen = true">{{ t('check.anyTimes') }}</v-btn>
   <section v-else class="any" :aria-label="t('check.anyTimes')">
     <h2 class="title-column">{{ t('check.anyTimes') }}</h2>
-    <div class="kinds" role="group" :aria-label="t('check.anyKind')">
-      <button v-for="one in KINDS" :key="one" type="button" :aria-pressed="kind === one" @click="kind = one">
-        {{ t(`sheets.anyKinds.${one}`) }}
-      </button>
-    </div>
+    <PillChoice
+      :label="t('check.anyKind')"
+      :choices="KINDS.map((key) => ({ key, text: t(`sheets.anyKinds.${key}`) }))"
+      :chosen="kind"
+      @choose="(key) => (kind = key)"
+    />
     <div class="times">
       <TimeRings
         :times="picking.ringed.value"
@@ -71,22 +73,6 @@ const itemOf = (time: DialTime): Item => ({
   display: grid;
   gap: 10px;
   justify-self: stretch;
-}
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.kinds button {
-  min-height: 44px;
-  padding: 0 16px;
-  border-radius: 22px;
-  background: var(--sand);
-  font-weight: 600;
-}
-.kinds button[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 .times {
   display: flex;

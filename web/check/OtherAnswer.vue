@@ -6,6 +6,7 @@ import { readEntry } from '../../core/checking/index.ts';
 import { handAngles, type Hand, type HandAngles } from '../../core/clock/index.ts';
 import { DRAWN_REACH, answersOf, timeOfItem, type Answer } from '../../core/items/index.ts';
 import UnhookedClock from '../clock/UnhookedClock.vue';
+import PillChoice from '../look/PillChoice.vue';
 import DrawOver from './DrawOver.vue';
 import type { Marking } from './useMarking.ts';
 
@@ -73,11 +74,13 @@ const key = (event: KeyboardEvent): void => {
 
 <template>
   <div class="other" @keydown="key">
-    <div v-if="ways.length > 1" class="ways" role="group" :aria-label="t('check.elseHow')">
-      <button v-for="one in ways" :key="one" type="button" :aria-pressed="way === one" @click="way = one">
-        {{ t(`check.way.${one}`) }}
-      </button>
-    </div>
+    <PillChoice
+      v-if="ways.length > 1"
+      :label="t('check.elseHow')"
+      :choices="ways.map((key) => ({ key, text: t(`check.way.${key}`) }))"
+      :chosen="way"
+      @choose="(key) => (way = key)"
+    />
     <input
       v-if="way === 'type'"
       ref="field"
@@ -111,21 +114,6 @@ const key = (event: KeyboardEvent): void => {
 .other {
   display: grid;
   gap: 10px;
-}
-.ways {
-  display: flex;
-  gap: 6px;
-}
-.ways button {
-  min-height: 44px;
-  padding: 0 16px;
-  border-radius: 22px;
-  background: var(--sand);
-  font-weight: 600;
-}
-.ways button[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 input {
   height: 52px;

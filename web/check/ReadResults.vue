@@ -1,11 +1,12 @@
 <!-- Results of a pile from a file made elsewhere: what was understood of each line, before anything is kept. -->
 <script setup lang="ts">
-import { mdiClose, mdiDownload, mdiFileUploadOutline } from '@mdi/js';
+import { mdiClose, mdiDownload } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { describeItem } from '../../core/reporting/index.ts';
 import { readResults, type Results } from '../../core/exchange/index.ts';
 import { FileTooLarge, textOfFile } from '../exchange/textOfFile.ts';
+import FileButton from '../look/FileButton.vue';
 import { useCellWords } from './useCellWords.ts';
 import type { Marking } from './useMarking.ts';
 import type { PileDesk } from './usePile.ts';
@@ -25,11 +26,7 @@ const named = computed(() =>
     items: marking.itemsOf(form),
   })),
 );
-const read = async (event: Event): Promise<void> => {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (file === undefined) return;
+const read = async (file: File): Promise<void> => {
   results.value = undefined;
   fault.value = undefined;
   try {
@@ -59,10 +56,7 @@ const keep = (): void => {
     </header>
     <p>{{ t('check.file.what') }}</p>
     <div class="acts">
-      <label class="read">
-        <v-icon :icon="mdiFileUploadOutline" size="22" />{{ t('check.file.choose') }}
-        <input type="file" accept=".csv,.txt,.tsv" class="only-heard" @change="read" />
-      </label>
+      <FileButton accept=".csv,.txt,.tsv" @file="read">{{ t('check.file.choose') }}</FileButton>
       <v-btn
         variant="text"
         :height="44"
@@ -117,22 +111,6 @@ header {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-}
-.read {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-  padding: 0 16px;
-  border-radius: 999px;
-  background: var(--sand);
-  color: var(--plum);
-  font-weight: 600;
-  cursor: pointer;
-}
-.read:focus-within {
-  outline: 3px solid var(--plum);
-  outline-offset: 2px;
 }
 .unread li {
   display: flex;

@@ -1,9 +1,9 @@
 <!-- A class list to type or paste, and what is understood of it: each name, before anything is kept. -->
 <script setup lang="ts">
-import { mdiFileUploadOutline } from '@mdi/js';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { namesOf, newNames, readClassList } from '../../core/exchange/index.ts';
+import FileButton from '../look/FileButton.vue';
 import { FileTooLarge, textOfFile } from '../exchange/textOfFile.ts';
 
 const { rows, existing = [] } = defineProps<{
@@ -19,11 +19,7 @@ const { t } = useI18n();
 /** Longer lists are of no class; a file of another kind is one line of many. */
 const MOST_LETTERS = 100_000;
 const problem = ref<string>();
-const read = async (event: Event): Promise<void> => {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (file === undefined) return;
+const read = async (file: File): Promise<void> => {
   problem.value = undefined;
   try {
     const found = await textOfFile(file);
@@ -86,10 +82,7 @@ const choices = computed(() => [
       :hint="names.length > 0 ? t('welcome.count', { count: names.length }, names.length) : t('welcome.childrenHint')"
       persistent-hint
     />
-    <label class="read">
-      <v-icon :icon="mdiFileUploadOutline" size="20" />{{ t('children.fromFile') }}
-      <input type="file" accept=".csv,.txt,.tsv" class="only-heard" @change="read" />
-    </label>
+    <FileButton accept=".csv,.txt,.tsv" class="file" @file="read">{{ t('children.fromFile') }}</FileButton>
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     <div v-if="list.columns > 1" class="columns" role="group" :aria-label="t('children.whichColumn')">
       <span class="quiet">{{ t('children.whichColumn') }}</span>
@@ -160,25 +153,6 @@ const choices = computed(() => [
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.read {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-  padding: 0 12px;
-  margin-left: -12px;
-  border-radius: 999px;
-  color: var(--plum);
-  font-weight: 600;
-  cursor: pointer;
-  justify-self: start;
-}
-.read:hover {
-  background: var(--plum-tint);
-}
-.read:focus-within {
-  outline: 3px solid var(--plum);
-}
 .double {
   display: flex;
   align-items: center;
@@ -194,5 +168,8 @@ const choices = computed(() => [
 .problem {
   color: var(--berry);
   font-weight: 600;
+}
+.file {
+  margin-left: -14px;
 }
 </style>

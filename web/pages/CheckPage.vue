@@ -17,6 +17,7 @@ import { pileTitle } from '../check/pileTitle.ts';
 import { useCheckKeys } from '../check/useCheckKeys.ts';
 import { useMarking } from '../check/useMarking.ts';
 import { usePile } from '../check/usePile.ts';
+import PillChoice from '../look/PillChoice.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 
@@ -27,7 +28,8 @@ const words = usePlanWords();
 const desk = usePile(String(route.params['pileId']));
 const marking = useMarking(desk);
 
-const view = ref<'grid' | 'page'>('grid');
+const VIEWS = ['grid', 'page'] as const;
+const view = ref<(typeof VIEWS)[number]>('grid');
 const hasPage = computed(() => (desk.pile.value?.printed ?? null) !== null);
 const shown = computed(() => (hasPage.value ? view.value : 'grid'));
 /** What covers the desk: what the pile says, or a file that is read in. */
@@ -87,30 +89,19 @@ const status = computed(() => {
           <span role="status" :class="{ stuck: desk.isStuck.value }">{{ status }}</span>
         </p>
       </div>
-      <div class="pills" role="group" :aria-label="t('check.walkLabel')">
-        <button
-          v-for="one in WALKS"
-          :key="one"
-          type="button"
-          :aria-pressed="marking.walk.value === one"
-          @mousedown.prevent
-          @click="marking.walk.value = one"
-        >
-          {{ t(`check.walk.${one}`) }}
-        </button>
-      </div>
-      <div v-if="hasPage" class="pills" role="group" :aria-label="t('check.viewLabel')">
-        <button
-          v-for="one in ['grid', 'page'] as const"
-          :key="one"
-          type="button"
-          :aria-pressed="shown === one"
-          @mousedown.prevent
-          @click="view = one"
-        >
-          {{ t(`check.view.${one}`) }}
-        </button>
-      </div>
+      <PillChoice
+        :label="t('check.walkLabel')"
+        :choices="WALKS.map((key) => ({ key, text: t(`check.walk.${key}`) }))"
+        :chosen="marking.walk.value"
+        @choose="(key) => (marking.walk.value = key)"
+      />
+      <PillChoice
+        v-if="hasPage"
+        :label="t('check.viewLabel')"
+        :choices="VIEWS.map((key) => ({ key, text: t(`check.view.${key}`) }))"
+        :chosen="shown"
+        @choose="(key) => (view = key)"
+      />
       <v-btn
         variant="text"
         :height="44"
@@ -176,22 +167,6 @@ header {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-}
-.pills {
-  display: flex;
-  padding: 2px;
-  border-radius: 999px;
-  background: var(--sand);
-}
-.pills button {
-  min-height: 40px;
-  padding: 0 14px;
-  border-radius: 999px;
-  font-weight: 600;
-}
-.pills button[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 .table {
   display: grid;

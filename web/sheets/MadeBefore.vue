@@ -1,12 +1,13 @@
 <!-- Sheets made before: when, for which lesson, what came of them; printed again in one click. -->
 <script setup lang="ts">
-import { mdiCheckAll, mdiDotsHorizontal, mdiFileUploadOutline, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
+import { mdiCheckAll, mdiDotsHorizontal, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { Sheet, SheetList, type ListedSheet } from '../../contract/index.ts';
 import { v4 as newId } from 'uuid';
 import { Refused, get, post } from '../api/client.ts';
 import type { SheetType } from '../../core/sheets/index.ts';
+import FileButton from '../look/FileButton.vue';
 import LinkList from '../look/LinkList.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
@@ -40,11 +41,7 @@ const asBase64 = (bytes: Uint8Array): string => {
 };
 /** A zip begins with these two letters, whatever it is called. */
 const isZip = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4b;
-const readIn = async (event: Event): Promise<void> => {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
-  if (file === undefined) return;
+const readIn = async (file: File): Promise<void> => {
   fault.value = undefined;
   try {
     if (file.size > MOST_BYTES) throw new FileTooLarge();
@@ -79,10 +76,7 @@ const became = (sheet: ListedSheet): string => {
 
 <template>
   <div class="made">
-    <label class="read">
-      <v-icon :icon="mdiFileUploadOutline" size="22" />{{ t('sheets.made.read') }}
-      <input type="file" accept=".json,.zip" class="only-heard" @change="readIn" />
-    </label>
+    <FileButton accept=".json,.zip" class="file" @file="readIn">{{ t('sheets.made.read') }}</FileButton>
     <p v-if="fault" class="problem" role="alert">{{ t(fault.key) }}{{ fault.detail }}</p>
     <p v-if="problem" class="problem" role="alert">
       {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>
@@ -144,25 +138,6 @@ const became = (sheet: ListedSheet): string => {
 </template>
 
 <style scoped>
-.read {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-  padding: 0 14px;
-  margin-left: -14px;
-  border-radius: 999px;
-  color: var(--plum);
-  font-weight: 600;
-  cursor: pointer;
-}
-.read:hover {
-  background: var(--plum-tint);
-}
-.read:focus-within {
-  outline: 3px solid var(--plum);
-  outline-offset: 2px;
-}
 .made li {
   display: flex;
   align-items: center;
@@ -183,5 +158,8 @@ const became = (sheet: ListedSheet): string => {
 .problem {
   color: var(--berry);
   font-weight: 600;
+}
+.file {
+  margin-left: -14px;
 }
 </style>
