@@ -7,6 +7,7 @@ import { MOST_CHILDREN } from './children.ts';
 import { Known } from './classroom.ts';
 import { Answer, Finding, Item } from './item.ts';
 import { SheetContent } from './sheet.ts';
+import { SaidAs } from './round.ts';
 import { Settings } from './settings.ts';
 import { Reason, SenderId, SkillName, Verdict } from './values.ts';
 
@@ -142,6 +143,8 @@ export const PileNews = z.strictObject({
   pileId: SenderId,
   places: z.array(z.strictObject({ childId: z.int(), task: z.int(), mark: PileMark.nullable() })),
   children: z.array(PileChild.omit({ suspected: true, copy: true })),
+  /** Which of two is the newer: the same is heard by stream and in the reply. */
+  saidAs: SaidAs,
 });
 export type PileNews = z.infer<typeof PileNews>;
 

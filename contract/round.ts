@@ -117,7 +117,7 @@ export const RoundCount = z.strictObject({ given: z.int().min(0), missed: z.int(
 export type RoundCount = z.infer<typeof RoundCount>;
 
 /** Which of two things a server said is the newer: it grows with each, and begins again with each start of the server. */
-const SaidAs = z.strictObject({ run: SenderId, seq: z.int().min(0) });
+export const SaidAs = z.strictObject({ run: SenderId, seq: z.int().min(0) });
 
 /** The board's state: the open round, if any, what is known of it, and the children whose tablets are listening. */
 export const BoardState = z.strictObject({

@@ -39,6 +39,8 @@ describe('an answer from a tablet', () => {
     expect(page.body.answers[0]).toEqual({
       id: swapped.id,
       says: null,
+      pileId: null,
+      task: null,
       childId: 2,
       lessonId: LESSON,
       roundId: round.id,

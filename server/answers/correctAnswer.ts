@@ -13,13 +13,12 @@ interface Parts {
 }
 
 /** A teacher says otherwise of an answer: the answer stays in the record, and what she says counts. */
-export const createCorrecting =
-  ({ answers, children, judged, now }: Parts) =>
+export const createCorrecting = ({ answers, children, judged, now }: Parts) => {
   /**
-   * @returns the lesson it was answered in; not fresh where the same was sent before
+   * Keeps it without a look at what it changes: for whoever keeps more in one transaction, and judges the child anew once all is kept.
    * @throws HoppelError unknown-answer, unknown-child of another class, id-taken
    */
-  ({ id, answerId, says }: PostCorrection): { lessonId: number; fresh: boolean } => {
+  const keep = ({ id, answerId, says }: PostCorrection): { childId: number; lessonId: number; fresh: boolean } => {
     const answer = answers.maybe(answerId);
     if (answer === undefined) throw new HoppelError('unknown-answer');
     const { childId, lessonId } = answer;
@@ -27,9 +26,21 @@ export const createCorrecting =
     const before = answers.maybeCorrection(id);
     if (before !== undefined) {
       if (before.answerId !== answerId || before.says !== says) throw new HoppelError('id-taken');
-      return { lessonId, fresh: false };
+      return { childId, lessonId, fresh: false };
     }
     answers.correct({ id, answerId, says, saidAt: now().toISOString() });
-    judged.judgeAnew(childId);
-    return { lessonId, fresh: true };
+    return { childId, lessonId, fresh: true };
   };
+  return {
+    keep,
+    /**
+     * @returns the lesson it was answered in; not fresh where the same was sent before
+     * @throws HoppelError as `keep`
+     */
+    correct: (posted: PostCorrection): { lessonId: number; fresh: boolean } => {
+      const { childId, lessonId, fresh } = keep(posted);
+      if (fresh) judged.judgeAnew(childId);
+      return { lessonId, fresh };
+    },
+  };
+};

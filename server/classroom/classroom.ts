@@ -74,7 +74,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
   const judged = createJudgedAnswers(answers);
-  const correct = createCorrecting({ answers, children, judged, now });
+  const correcting = createCorrecting({ answers, children, judged, now });
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const setAside = createSetAside(now);
@@ -92,7 +92,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     answers,
     rounds,
     recorder,
-    correct,
+    correcting,
+    judged,
     desk,
     classView,
     now,
@@ -113,7 +114,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     sets,
     planner,
     recorder,
-    correct,
+    correcting,
     runner,
     relay,
     seats,

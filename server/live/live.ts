@@ -213,6 +213,8 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
         const answer = runner.newsOf(row);
         if (answer !== undefined) tellTeachers('answer', answer);
       }
+      // What was taken back may be of the round on the board.
+      if (rows.length < news.places.length) tellTeachers('board', board());
       if (news.places.length > 0) tellTeachers('record', { lessonId: rows[0]?.lessonId ?? null });
     },
     /** Several answers came or went. */

@@ -85,11 +85,11 @@ export const createPileRepository = (db: Database, classId: number) => {
     `SELECT ${COLUMNS} FROM pile WHERE class_id = ? AND origin = ?`,
   );
   const selectAll = db.prepare<[number], PileRow & { marked: number }>(`
-    SELECT ${COLUMNS}, (
-      SELECT COUNT(DISTINCT a.child_id)
-      FROM counted_answer AS a
-      WHERE (a.pile_id = pile.id OR (pile.round_id IS NOT NULL AND a.round_id = pile.round_id))
-    ) AS marked
+    SELECT ${COLUMNS},
+      CASE WHEN round_id IS NULL
+        THEN (SELECT COUNT(DISTINCT a.child_id) FROM counted_answer AS a WHERE a.pile_id = pile.id)
+        ELSE (SELECT COUNT(DISTINCT a.child_id) FROM counted_answer AS a WHERE a.round_id = pile.round_id)
+      END AS marked
     FROM pile
     WHERE class_id = ?
     ORDER BY made_at DESC, rowid DESC

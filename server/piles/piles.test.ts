@@ -108,6 +108,23 @@ describe('piles of paper', () => {
     await deed(pile, { ...back, id: newId(), task: 1 }).expect(404);
     await deed(pile, { ...back, id: newId(), answerId: newId() }).expect(404);
   });
+  it('change nothing where one of several is refused: not what is kept, and not what is said of the child', async () => {
+    await print();
+    const pile = await open({ kind: 'lesson', lessonId: CHECK, part: 'ticket' });
+    const mark = markOf(pile, 0, 0);
+    await deed(pile, mark).expect(200);
+    const view = async () => (await school.get('/record/class').expect(200)).body;
+    const before = await view();
+    const back: PileDeed = { what: 'take-back', id: newId(), childId: mark.childId, task: 0, answerId: mark.id };
+    await deed(pile, markOf(pile, 0, 1), back, { ...markOf(pile, 1, 0), task: 30 }).expect(409);
+    expect(await view()).toEqual(before);
+    await deed(pile, markOf(pile, 0, 1)).expect(200);
+    await deed(pile, back).expect(200);
+    expect((await read(pile)).marks.map(({ task }) => task)).toEqual([1]);
+    const { children } = await view();
+    const again = await school.restart().then(view);
+    expect(again.children).toEqual(children);
+  });
   it('tell every screen of each mark, whose last one holds though both are kept', async () => {
     await print();
     const pile = await open({ kind: 'lesson', lessonId: CHECK, part: 'ticket' });

@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { Database } from 'better-sqlite3';
+import { v4 as newId } from 'uuid';
 import type {
   AnswerRow,
   Pile,
@@ -31,6 +32,7 @@ import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { DeskService } from '../lessons/desk.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import type { ClassViewService } from '../record/classView.ts';
 import type { RoundRepository } from '../rounds/roundRepository.ts';
 import { readOf } from '../rounds/roundAnswers.ts';
@@ -47,7 +49,8 @@ interface Parts {
   readonly answers: Pick<AnswerRepository, 'countedOfChild' | 'maybe'>;
   readonly rounds: RoundRepository;
   readonly recorder: Recorder;
-  readonly correct: ReturnType<typeof createCorrecting>;
+  readonly correcting: Pick<ReturnType<typeof createCorrecting>, 'keep'>;
+  readonly judged: Pick<JudgedAnswers, 'judgeAnew'>;
   readonly desk: Pick<DeskService, 'saidBy'>;
   readonly classView: Pick<ClassViewService, 'ofClass'>;
   readonly now: Now;
@@ -61,11 +64,16 @@ export interface Done {
   readonly news: PileNews;
   readonly rows: readonly AnswerRow[];
 }
+/** A child in a pile, without what is suspected of it. */
+type InPile = Omit<PileChild, 'suspected'>;
 type Deed<W extends PileDeed['what']> = Extract<PileDeed, { what: W }>;
 
 /** Piles of paper: opened, marked, summed up. */
 export const createPiles = (parts: Parts) => {
-  const { db, piles, sheets, lessons, children, answers, rounds, recorder, correct, desk, classView, now } = parts;
+  const { db, piles, sheets, lessons, children, answers, rounds, recorder, correcting, judged, desk, classView, now } =
+    parts;
+  const run = newId();
+  let said = 0;
   const opener = createPileOpener({ piles, sheets, lessons, rounds, now });
   const printingOf = ({ printing }: KeptPile): KeptPrinting | undefined =>
     printing === null ? undefined : sheets.printing(printing);
@@ -73,11 +81,11 @@ export const createPiles = (parts: Parts) => {
     roundId === null ? forms : [tasksAsked(rounds, roundId)];
 
   /** Children of a pile in class order: those a copy was printed for; all, where copies have no names, or there are none. */
-  const childrenOf = (pile: KeptPile): Omit<PileChild, 'suspected'>[] => {
+  const childrenOf = (pile: KeptPile): InPile[] => {
     const printing = printingOf(pile);
     const copies = printing?.copies ?? [];
-    const said = new Map(piles.children(pile.id).map((one) => [one.childId, one]));
-    const absent = new Set(pile.day === dayOf(now()) ? children.absentIds(pile.day) : []);
+    const toldOf = new Map(piles.children(pile.id).map((one) => [one.childId, one]));
+    const absent = new Set(children.absentIds(pile.day));
     const away = new Set(pile.roundId === null ? absent : rounds.one(pile.roundId).away);
     const forAll = copies.length === 0 || copies.some(({ childId }) => childId === null);
     return children
@@ -88,11 +96,11 @@ export const createPiles = (parts: Parts) => {
         return {
           childId: id,
           copy: at >= 0 ? at + 1 : null,
-          form: said.get(id)?.form ?? usual,
-          away: said.get(id)?.away ?? away.has(id),
+          form: toldOf.get(id)?.form ?? usual,
+          away: toldOf.get(id)?.away ?? away.has(id),
         };
       })
-      .filter(({ childId, copy }) => forAll || copy !== null || said.has(childId));
+      .filter(({ childId, copy }) => forAll || copy !== null || toldOf.has(childId));
   };
   const suspicionOf = (childId: number): Suspicion => suspect(UNKNOWN, answers.countedOfChild(childId).slice(-LATEST));
   const marksOf = (pile: KeptPile): PileMark[] =>
@@ -133,19 +141,20 @@ export const createPiles = (parts: Parts) => {
     };
   };
 
-  /** The child of a deed, in this pile and this class. @throws HoppelError unknown-child when it moved away, not-in-pile */
-  const childOf = (pile: KeptPile, childId: number): Omit<PileChild, 'suspected'> => {
+  /** The child of a deed, of this class and among those of the pile. @throws HoppelError unknown-child when it moved away, not-in-pile */
+  const childOf = (own: readonly InPile[], childId: number): InPile => {
     children.here(childId);
-    const found = childrenOf(pile).find((one) => one.childId === childId);
+    const found = own.find((one) => one.childId === childId);
     if (found === undefined) throw new HoppelError('not-in-pile');
     return found;
   };
   /** The day an answer counts for: of paper that came later, the day it came. */
-  const dayFor = ({ id, day }: KeptPile, childId: number): string => (piles.wasAway(id, childId) ? dayOf(now()) : day);
+  const dayFor = ({ id, day }: KeptPile, childId: number): string =>
+    piles.wasAway(id, childId) || children.absentIds(day).includes(childId) ? dayOf(now()) : day;
 
-  const keepMark = (pile: KeptPile, deed: Deed<'mark'>): AnswerRow | undefined => {
+  const keepMark = (pile: KeptPile, own: readonly InPile[], deed: Deed<'mark'>): AnswerRow | undefined => {
     const { id, childId, task, item, answer, fromFile } = deed;
-    const child = childOf(pile, childId);
+    const child = childOf(own, childId);
     // What was sent before is kept already.
     if (recorder.repeatOf(deed) !== undefined) return undefined;
     const wanted = formsOf(pile)[child.form]?.[task];
@@ -167,15 +176,19 @@ export const createPiles = (parts: Parts) => {
       source,
     );
   };
-  const takeBack = (pile: KeptPile, { id, childId, task, answerId }: Deed<'take-back'>): void => {
-    childOf(pile, childId);
+  const takeBack = (
+    pile: KeptPile,
+    own: readonly InPile[],
+    { id, childId, task, answerId }: Deed<'take-back'>,
+  ): void => {
+    childOf(own, childId);
     const row = answers.maybe(answerId);
     const isHere =
       pile.roundId === null
         ? row?.pileId === pile.id && row.task === task
         : row?.roundId === pile.roundId && row.roundIndex === task;
     if (row?.childId !== childId || !isHere) throw new HoppelError('unknown-answer');
-    correct({ id, answerId, says: 'out' });
+    correcting.keep({ id, answerId, says: 'out' });
   };
   const say = (pile: KeptPile, { id, childId, away, form }: Deed<'child'>): void => {
     children.here(childId);
@@ -198,8 +211,28 @@ export const createPiles = (parts: Parts) => {
       children: childrenOf(pile).flatMap(({ childId, form, away }) =>
         touched.has(childId) ? [{ childId, form, away }] : [],
       ),
+      saidAs: { run, seq: ++said },
     };
   };
+
+  const keepAll = db.transaction((id: string, deeds: readonly PileDeed[]): Done => {
+    const pile = piles.one(id);
+    let own = childrenOf(pile);
+    const rows = deeds.flatMap((deed) => {
+      switch (deed.what) {
+        case 'mark':
+          return keepMark(pile, own, deed) ?? [];
+        case 'take-back':
+          takeBack(pile, own, deed);
+          return [];
+        case 'child':
+          say(pile, deed);
+          own = childrenOf(pile);
+          return [];
+      }
+    });
+    return { news: newsOf(pile, deeds), rows };
+  });
 
   return {
     list: (): PileList =>
@@ -224,22 +257,13 @@ export const createPiles = (parts: Parts) => {
      * Keeps what a teacher did, all of it or nothing; what was sent before is kept once.
      * @throws HoppelError unknown-pile, unknown-child, not-in-pile, task-changed, unknown-answer, id-taken, malformed
      */
-    do: db.transaction((id: string, deeds: readonly PileDeed[]): Done => {
-      const pile = piles.one(id);
-      const rows = deeds.flatMap((deed) => {
-        switch (deed.what) {
-          case 'mark':
-            return keepMark(pile, deed) ?? [];
-          case 'take-back':
-            takeBack(pile, deed);
-            return [];
-          case 'child':
-            say(pile, deed);
-            return [];
-        }
-      });
-      return { news: newsOf(pile, deeds), rows };
-    }),
+    do: (id: string, deeds: readonly PileDeed[]): Done => {
+      const done = keepAll(id, deeds);
+      // Only what is kept is judged: within the transaction it might still be taken back.
+      const touched = new Set(deeds.flatMap((deed) => (deed.what === 'take-back' ? [deed.childId] : [])));
+      touched.forEach(judged.judgeAnew);
+      return done;
+    },
     /** What it says. @throws HoppelError unknown-pile */
     summary: (id: string): PileSummary => {
       const pile = piles.one(id);

@@ -14,9 +14,9 @@ export const recordRoutes = (find: FindClassroom): Router => {
     res.json(find(req).classView.ofChild(id) satisfies ChildAnswers);
   });
   router.post('/corrections', (req, res) => {
-    const { correct, live } = find(req);
+    const { correcting, live } = find(req);
     const posted = PostCorrection.parse(req.body);
-    const { lessonId, fresh } = correct(posted);
+    const { lessonId, fresh } = correcting.correct(posted);
     if (fresh) live.answersChanged(lessonId);
     res.status(fresh ? 201 : 200).json({ id: posted.id } satisfies CorrectionReply);
   });

@@ -29,8 +29,13 @@ const copy = computed((): SheetCopy => {
 });
 const pages = computed((): Page[] => {
   const { content, conventions, day, number } = printed.value;
+  const own = child.value?.copy ?? null;
   return [
-    ...layPages(content, [copy.value], { conventions, day, printing: number, firstCopy: child.value?.copy ?? 1 }),
+    ...layPages(content, [copy.value], {
+      ...{ conventions, day },
+      // Which of the copies without a name a child took, nobody knows.
+      ...(own !== null && { printing: number, firstCopy: own }),
+    }),
   ];
 });
 const isHalf = computed(() => printed.value.content.size === 'half');

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import type { PileDeed, PileMark, PileNews } from '../../contract/index.ts';
 import { timeOf } from '../../core/clock/index.ts';
 import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
-import { createPileOutbox, type Sent } from './pileOutbox.ts';
+import { createPileOutbox, pilesLeft, type PileStorage, type Sent } from './pileOutbox.ts';
 import { placeKey, stateOf, undoing, withDeed, withNews, type PileState, type Step } from './pileState.ts';
 
 const ITEM = { kind: 'read', shown: timeOf(3) } as const;
@@ -11,20 +11,35 @@ const deed = (id: string, childId = 1, task = 0): Extract<PileDeed, { what: 'mar
   item: ITEM,
   answer: { kind: 'time', time: timeOf(3) },
 });
-const NEWS: PileNews = { pileId: 'p', places: [], children: [] };
+const NEWS: PileNews = {
+  pileId: 'p',
+  places: [],
+  children: [],
+  saidAs: { run: '11111111-1111-4111-8111-111111111111', seq: 1 },
+};
 
 /** An outbox whose sends are answered by the test, and which keeps in a map what a browser keeps. */
-const opened = (replies: (deeds: readonly PileDeed[]) => Sent, kept = new Map<string, string>()) => {
+const storageIn = (kept: Map<string, string>): PileStorage => ({
+  getItem: (key) => kept.get(key) ?? null,
+  setItem: (key, value) => void kept.set(key, value),
+  removeItem: (key) => void kept.delete(key),
+  key: (i) => [...kept.keys()][i] ?? null,
+  get length() {
+    return kept.size;
+  },
+});
+const opened = (
+  replies: (deeds: readonly PileDeed[]) => Sent,
+  kept = new Map<string, string>(),
+  { tab = 't', pileId = 'p' } = {},
+) => {
   const sent: string[][] = [];
   const again: (() => void)[] = [];
   const refused: string[] = [];
   const outbox = createPileOutbox({
-    pileId: 'p',
-    storage: {
-      getItem: (key) => kept.get(key) ?? null,
-      setItem: (key, value) => void kept.set(key, value),
-      removeItem: (key) => void kept.delete(key),
-    },
+    pileId,
+    tab,
+    storage: storageIn(kept),
     send: async (deeds) => {
       sent.push(deeds.map(({ id }) => id));
       return replies(deeds);
@@ -53,7 +68,6 @@ describe('marks on their way', () => {
     first.outbox.add([deed('a')], { what: 'child', childId: 1, was: { away: false, form: 0 } });
     await settled();
     expect(first.outbox.isStuck.value).toBe(true);
-    first.outbox.end();
     const second = opened(reply, first.kept);
     expect(second.outbox.waiting.value.map(({ id }) => id)).toEqual(['a']);
     expect(second.outbox.canUndo()).toBe(true);
@@ -83,10 +97,40 @@ describe('marks on their way', () => {
     expect(refused).toEqual(['task-changed']);
     expect(sent).toEqual([['a', 'b', 'c'], ['a'], ['b'], ['c']]);
   });
+  it('that another page left are taken up and sent, and its place is tidied', async () => {
+    const kept = new Map<string, string>();
+    opened(() => 'later', kept, { tab: 'closed' }).outbox.add([deed('a')]);
+    await settled();
+    expect(pilesLeft(storageIn(kept))).toEqual(['p']);
+    const { outbox, sent } = opened(() => ({ kept: NEWS }), kept, { tab: 'new' });
+    await outbox.flush();
+    expect(sent).toEqual([['a']]);
+    expect(pilesLeft(storageIn(kept))).toEqual([]);
+  });
+  it('of two pages at one pile do not write over each other', async () => {
+    const kept = new Map<string, string>();
+    const [one, two] = ['one', 'two'].map((tab) => opened(() => 'later', kept, { tab }));
+    one!.outbox.add([deed('a')]);
+    two!.outbox.add([deed('b')]);
+    await settled();
+    const third = opened(() => ({ kept: NEWS }), kept, { tab: 'three' });
+    expect(third.outbox.waiting.value.map(({ id }) => id).sort()).toEqual(['a', 'b']);
+  });
+  it('leave nothing behind of piles that are done', async () => {
+    const kept = new Map<string, string>();
+    opened(() => ({ kept: NEWS }), kept, { pileId: 'old' }).outbox.add([deed('a')]);
+    await settled();
+    opened(() => ({ kept: NEWS }), kept, { pileId: 'new' }).outbox.add([deed('b')]);
+    await settled();
+    expect([...kept.keys()].filter((key) => key.includes('old'))).toEqual([]);
+  });
   it('say when this browser keeps nothing, and are sent all the same', async () => {
     const outbox = createPileOutbox({
       pileId: 'p',
+      tab: 't',
       storage: {
+        length: 0,
+        key: () => null,
         getItem: () => '{ broken',
         setItem: () => {
           throw new Error('full');
@@ -117,7 +161,7 @@ describe('a pile on the screen', () => {
   });
   it('takes over what the server says, marks and who is here', () => {
     const news: PileNews = {
-      pileId: 'p',
+      ...NEWS,
       places: [{ childId: 1, task: 0, mark: null }],
       children: [{ childId: 1, form: 1, away: true }],
     };

@@ -8,11 +8,17 @@ const OWN_KEYS = 'input, textarea, select, [role="dialog"], [role="menu"], [role
 const PRESSED = 'button, a, [role="button"], summary, label';
 const MARKS = '[data-marks]';
 
+interface Options {
+  /** Switches between the grid and the page. */
+  readonly onPage: () => void;
+  /** Is the pile looked at, and nothing over it? */
+  readonly isOpen: () => boolean;
+}
+
 /**
  * The keys of the check desk. A key that is held down marks once: none can go on to the next child by itself.
- * @param onPage switches between the grid and the page
  */
-export const useCheckKeys = (marking: Marking, onPage: () => void): void => {
+export const useCheckKeys = (marking: Marking, { onPage, isOpen }: Options): void => {
   const named: Readonly<Record<CheckAct, () => void>> = {
     else: () => marking.showElse(true),
     empty: () => marking.markHere({ kind: 'no-answer', why: 'empty' }),
@@ -34,7 +40,12 @@ export const useCheckKeys = (marking: Marking, onPage: () => void): void => {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     const at = event.target as Element;
-    if (at.closest(OWN_KEYS) !== null) return;
+    if (!isOpen() || at.closest(OWN_KEYS) !== null) return;
+    // While something else is put in, what is offered is not there to be chosen.
+    if (marking.isElse.value) {
+      if (event.key === 'Escape') marking.showElse(false);
+      return;
+    }
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
     const pressing = at.closest(PRESSED);
     if ((key === ' ' || key === 'Enter') && pressing !== null && !pressing.matches(MARKS)) return;

@@ -1,12 +1,12 @@
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
-import { Pile, PileNews, type PileDeed, type PileMark, type ProblemCode } from '../../contract/index.ts';
+import { Pile, type PileMark, type PileNews } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { Refused, get, post } from '../api/client.ts';
+import { Refused, get } from '../api/client.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
-import { createPileOutbox, type Sent } from './pileOutbox.ts';
+import { outboxOf } from './outboxes.ts';
 import { placeKey, stateOf, undoing, withDeed, withNews, type PileState } from './pileState.ts';
 
 /** A place that is marked: whose, which task, and what was seen. */
@@ -28,9 +28,22 @@ export const usePile = (pileId: string) => {
   /** Was the pile never there, rather than out of reach? */
   const isGone = ref(false);
 
+  /** Grows with everything that is heard of the pile. */
+  let heard = 0;
+  let last: PileNews['saidAs'] | undefined;
+  const hear = (news: PileNews): void => {
+    // The reply to a deed may come after what another desk did since.
+    if (last?.run === news.saidAs.run && last.seq >= news.saidAs.seq) return;
+    last = news.saidAs;
+    heard += 1;
+    kept.value = withNews(kept.value, news);
+  };
   const load = async (): Promise<void> => {
     try {
+      const before = heard;
       const found = await get(Pile, `/piles/${pileId}`);
+      // What was heard meanwhile may not be in it yet.
+      if (before !== heard) return await load();
       pile.value = found;
       kept.value = stateOf(found);
       isGone.value = false;
@@ -40,31 +53,20 @@ export const usePile = (pileId: string) => {
       problem.value = problemKey(error);
     }
   };
-  const send = async (deeds: readonly PileDeed[]): Promise<Sent> => {
-    try {
-      return { kept: await post(PileNews, `/piles/${pileId}/deeds`, { deeds }) };
-    } catch (error) {
-      return error instanceof Refused && error.status < 500 ? { refused: error.code } : 'later';
-    }
-  };
-  const outbox = createPileOutbox({
-    pileId,
-    storage: localStorage,
-    send,
-    onKept: (news) => (kept.value = withNews(kept.value, news)),
-    onRefused: (code: ProblemCode) => {
-      problem.value = `problem.${code}`;
-      void load();
-    },
-    later: (work, ms) => setTimeout(work, ms),
+  const outbox = outboxOf(pileId);
+  // At once, each: two that come together are two.
+  watch(outbox.kept, (news) => news !== undefined && hear(news), { flush: 'sync' });
+  watch(outbox.refused, (why) => {
+    if (why === undefined) return;
+    problem.value = `problem.${why.code}`;
+    void load();
   });
-  void outbox.flush();
-  onScopeDispose(outbox.end);
   watch(
     () => board.piled,
     (news) => {
-      if (news?.pileId === pileId) kept.value = withNews(kept.value, news);
+      if (news?.pileId === pileId) hear(news);
     },
+    { flush: 'sync' },
   );
   // A stream that was lost may have missed something.
   watch(

@@ -34,7 +34,10 @@ const hasPage = computed(() => (desk.pile.value?.printed ?? null) !== null);
 const shown = computed(() => (hasPage.value ? view.value : 'grid'));
 /** What covers the desk: what the pile says, or a file that is read in. */
 const over = ref<'says' | 'file'>();
-useCheckKeys(marking, () => (view.value = view.value === 'grid' ? 'page' : 'grid'));
+useCheckKeys(marking, {
+  onPage: () => (view.value = view.value === 'grid' ? 'page' : 'grid'),
+  isOpen: () => over.value === undefined,
+});
 
 /** Opened by a page's code: its child comes first. */
 watchOnce(desk.pile, (pile) => {
@@ -111,7 +114,7 @@ const status = computed(() => {
         :title="t('check.fromFile')"
         @click="over = 'file'"
       />
-      <v-btn variant="tonal" :height="44" :prepend-icon="mdiTextBoxOutline" @click="over = 'says'">{{
+      <v-btn :variant="left === 0 ? 'flat' : 'tonal'" :height="44" :prepend-icon="mdiTextBoxOutline" @click="over = 'says'">{{
         t('check.says')
       }}</v-btn>
     </header>

@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { takeUpPiles } from '../check/outboxes.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
 import HelpSheet from '../help/HelpSheet.vue';
 import JoinRemote from '../remote/JoinRemote.vue';
@@ -25,7 +26,7 @@ const open = async (): Promise<void> => {
 provideFace(() => classroom.classroom?.settings);
 colourHands(() => classroom.classroom?.settings);
 const endLive = board.start();
-onMounted(open);
+onMounted(() => void open().then(takeUpPiles));
 onUnmounted(endLive);
 // A laptop opened in the morning shows the new day.
 useEventListener(document, 'visibilitychange', () => {
