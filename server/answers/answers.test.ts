@@ -118,6 +118,12 @@ describe('an answer from a tablet', () => {
       400,
       'malformed',
     ],
+    [
+      'a place left empty, which only a teacher finds on paper',
+      () => ({ ...tabletAnswer(1, round.id, 0, 0), answer: { kind: 'no-answer', why: 'empty' } }),
+      400,
+      'malformed',
+    ],
     ['an id that is none', () => tabletAnswer(1, round.id, 0, 0, 'seven'), 400, 'malformed'],
     [
       'words that do not belong there',

@@ -152,6 +152,8 @@ const line = computed(() => {
 
 <style scoped>
 .panel {
+  position: sticky;
+  top: 4px;
   display: grid;
   gap: 10px;
   align-content: start;

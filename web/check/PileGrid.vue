@@ -19,7 +19,7 @@ const words = useCellWords();
 const body = useTemplateRef('body');
 
 const forms = computed(() => desk.pile.value!.forms);
-/** More of them do not fit over a column. */
+/** More of them do not fit over a column, as where each child has a form of its own. */
 const MOST_TIMES = 2;
 const columns = computed(() => Math.max(...forms.value.map((tasks) => tasks.length)));
 const letter = (form: number): string => (forms.value.length === FORM_LETTERS.length ? FORM_LETTERS[form]! : '');
@@ -29,7 +29,10 @@ const asked = (task: number): readonly [what: string, when: string] => {
   const kinds = [...new Set(items.map(({ kind }) => t(`check.does.${kind}`)))];
   const times = [...new Set(items.flatMap((item) => timeOfItem(item) ?? []))];
   const written = times.slice(0, MOST_TIMES).map((time) => digital(time, desk.conventions.value));
-  return [kinds.join(' / '), [...written, ...(times.length > MOST_TIMES ? ['…'] : [])].join(' · ')];
+  return [
+    kinds.slice(0, MOST_TIMES).join(' / '),
+    [...written, ...(times.length > MOST_TIMES ? ['…'] : [])].join(' · '),
+  ];
 };
 /** The keys go where the eyes are. */
 watch(

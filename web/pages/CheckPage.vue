@@ -114,9 +114,13 @@ const status = computed(() => {
         :title="t('check.fromFile')"
         @click="over = 'file'"
       />
-      <v-btn :variant="left === 0 ? 'flat' : 'tonal'" :height="44" :prepend-icon="mdiTextBoxOutline" @click="over = 'says'">{{
-        t('check.says')
-      }}</v-btn>
+      <v-btn
+        :variant="left === 0 ? 'flat' : 'tonal'"
+        :height="44"
+        :prepend-icon="mdiTextBoxOutline"
+        @click="over = 'says'"
+        >{{ t('check.says') }}</v-btn
+      >
     </header>
     <p v-if="desk.problem.value" class="problem" role="alert">{{ t(desk.problem.value) }}</p>
     <p v-if="desk.pile.value.printed?.changedSince && left > 0" class="quiet">{{ t('check.changedSince') }}</p>
