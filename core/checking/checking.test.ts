@@ -7,7 +7,7 @@ import { makeItem, suits } from '../making/index.ts';
 import { mark } from '../marking/index.ts';
 import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
 import { UNKNOWN, suspect } from '../practice/index.ts';
-import { shownAnswer } from '../sheets/index.ts';
+import { shownAnswer, type Writing } from '../sheets/index.ts';
 import { following, knowing, simulateAnswer } from '../simulation/index.ts';
 import {
   MOST_OFFERS,
@@ -33,7 +33,7 @@ const CONTEXT: OfferContext = {
   suspected: [],
   common: [],
   given: [],
-  inBoxes: false,
+  writing: 'line',
 };
 const TIMES = [timeOf(3), timeOf(4, 30), timeOf(6, 30), timeOf(12, 30), timeOf(12), timeOf(6)];
 const itemsOf = (kind: (typeof ITEM_KINDS)[number]): Item[] => {
@@ -82,11 +82,14 @@ describe('the answers offered for a task', () => {
     expect(offers.filter(({ answer }) => answer.kind === 'text' && answer.text === '7:10')).toHaveLength(1);
   });
   it('hold nothing that boxes with a printed colon cannot hold', () => {
-    const texts = (inBoxes: boolean): string[] =>
-      offersOf(WRITE, { ...CONTEXT, inBoxes }).flatMap(({ answer }) => (answer.kind === 'text' ? [answer.text] : []));
-    expect(texts(false)).toContain('430');
-    expect(texts(true)).not.toContain('430');
-    expect(texts(true)).toContain('5:30');
+    const texts = (writing: Writing): string[] =>
+      offersOf(WRITE, { ...CONTEXT, writing }).flatMap(({ answer }) => (answer.kind === 'text' ? [answer.text] : []));
+    expect(texts('line')).toContain('430');
+    expect(texts('boxes')).not.toContain('430');
+    expect(texts('boxes')).toContain('5:30');
+    // Words are written on a line, whatever digits are.
+    const inWords = offersOf({ kind: 'write-words', shown: timeOf(4, 30) }, { ...CONTEXT, writing: 'boxes' });
+    expect(inWords.length).toBeGreaterThan(3);
   });
   it('hold what nine in ten children with a wrong rule give, simulated, once the rule is suspected', () => {
     const rng = seededRng(3);
@@ -128,8 +131,8 @@ describe('what is suspected', () => {
 });
 
 describe('what a teacher types for what stands on the paper', () => {
-  const line = { conventions: DEFAULT_CONVENTIONS, inBoxes: false };
-  const boxes = { conventions: DEFAULT_CONVENTIONS, inBoxes: true };
+  const line = { conventions: DEFAULT_CONVENTIONS, writing: 'line' as const };
+  const boxes = { conventions: DEFAULT_CONVENTIONS, writing: 'boxes' as const };
   const CHOICE: Item = { kind: 'choose-words', shown: timeOf(3), options: [timeOf(4), timeOf(3), timeOf(3, 30)] };
   it.each<[string, Item, string, Answer, string]>([
     ['a writing stays as it stands', WRITE, '430', { kind: 'text', text: '430' }, 'Wrote 430'],

@@ -12,6 +12,7 @@ import {
 } from '../items/index.ts';
 import { partName } from '../asking/index.ts';
 import { mark } from '../marking/index.ts';
+import { isInBoxes, type Writing } from '../sheets/index.ts';
 import { describeAnswer, findingSentence, teacherSentence } from '../reporting/index.ts';
 import { digital, parse, quickEntry, say, sentence } from '../wording/index.ts';
 
@@ -21,8 +22,8 @@ const MOST_LETTERS = 60;
 /** What goes beside the task when an entry is read. */
 export interface EntryContext {
   readonly conventions: Conventions;
-  /** Are digits written into boxes with a printed colon? Then `430` is what stands in them, and no colon is missing. */
-  readonly inBoxes: boolean;
+  /** How digits are asked for: in boxes with a printed colon `430` is what stands in them, and no colon is missing. */
+  readonly writing: Writing;
 }
 
 /** What a teacher typed for what stands on the paper, as it was understood. */
@@ -113,10 +114,12 @@ const pairs = (text: string, count: number): Answer | undefined => {
 };
 
 /** A writing exactly as it stands; in boxes the colon is the paper's. */
-const writing = (text: string, { conventions, inBoxes }: EntryContext): Answer => {
+const written = (item: Item, text: string, { conventions, writing }: EntryContext): Answer => {
   const read = parse(text, conventions);
   const understood =
-    inBoxes && read.kind === 'fault' && read.fault === 'colon-missing' ? quickEntry(text, conventions) : undefined;
+    isInBoxes(item, writing) && read.kind === 'fault' && read.fault === 'colon-missing'
+      ? quickEntry(text, conventions)
+      : undefined;
   return { kind: 'text', text: understood === undefined ? text.trim() : digital(understood.time, conventions) };
 };
 
@@ -126,7 +129,7 @@ const answerAs = (kind: AnswerKind, item: Item, text: string, context: EntryCont
   const time = quickEntry(text, conventions)?.time;
   switch (kind) {
     case 'text':
-      return text.trim().length > MOST_LETTERS ? undefined : writing(text, context);
+      return text.trim().length > MOST_LETTERS ? undefined : written(item, text, context);
     case 'time':
       return time === undefined ? undefined : { kind: 'time', time };
     case 'drawn':

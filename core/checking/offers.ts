@@ -1,7 +1,7 @@
 import type { Conventions } from '../conventions/index.ts';
 import { rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
-import { shownAnswer } from '../sheets/index.ts';
+import { isInBoxes, shownAnswer, type Writing } from '../sheets/index.ts';
 import { USUAL_ORDER } from './likely.ts';
 import { otherAnswers } from './others.ts';
 
@@ -25,15 +25,15 @@ export interface OfferContext {
   readonly common: readonly WrongRule[];
   /** What others gave to the same task, the latest last. */
   readonly given: readonly Answer[];
-  /** Are digits written into boxes with a printed colon, which nobody can leave out? */
-  readonly inBoxes: boolean;
+  /** How digits are asked for. A colon that is printed between boxes nobody can leave out. */
+  readonly writing: Writing;
 }
 
 /** What fits into boxes for hour and minutes. */
 const FITS_BOXES = /^\d{0,2}[:.]\d{0,2}$/;
 
-const fits = (answer: Answer, { inBoxes }: OfferContext): boolean =>
-  !inBoxes || answer.kind !== 'text' || FITS_BOXES.test(answer.text);
+const fits = (item: Item, answer: Answer, { writing }: OfferContext): boolean =>
+  !isInBoxes(item, writing) || answer.kind !== 'text' || FITS_BOXES.test(answer.text);
 
 /** Place of a rule behind those suspected: by how common it is in the class, otherwise as it usually is. */
 const rankIn =
@@ -104,7 +104,7 @@ export const offersOf = (item: Item, context: OfferContext): Offer[] => {
   const seen = new Set([looks(usual)]);
   const offer = (answer: Answer, rules: readonly WrongRule[]): boolean => {
     const look = looks(answer);
-    if (offers.length >= MOST_OFFERS || seen.has(look) || !fits(answer, context)) return false;
+    if (offers.length >= MOST_OFFERS || seen.has(look) || !fits(item, answer, context)) return false;
     if (offers.some((one) => isSame(item, answer, one.answer))) return false;
     seen.add(look);
     offers.push({ answer, isRight: isRight(answer), rules });

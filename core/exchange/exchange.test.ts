@@ -29,7 +29,7 @@ import {
 } from './index.ts';
 
 const DOC = readFileSync(new URL('../../docs/exchange.md', import.meta.url), 'utf8');
-const LINE = { conventions: DEFAULT_CONVENTIONS, inBoxes: false };
+const LINE = { conventions: DEFAULT_CONVENTIONS, writing: 'line' as const };
 
 describe('a table as a file', () => {
   it('comes back as it was, whatever stands in it', () => {

@@ -54,6 +54,7 @@ export { layKey, type KeyHeading } from './key/layKey.ts';
 export { shownAnswer, type ShownAnswer } from './key/shown.ts';
 export { askedOnPaper } from './kinds/asked.ts';
 export { WRITINGS, type Writing } from './kinds/block.ts';
+export { isInBoxes } from './kinds/writing.ts';
 export { PAPER_KINDS, asPrinted, isPaperItem, type PaperItem, type PaperKind } from './kinds/index.ts';
 export { layPages, leavesOf, pagesOf, roomFor, type SheetSetting } from './lay.ts';
 export { codeText, readCode, type PageCode } from './page/code.ts';

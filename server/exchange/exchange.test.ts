@@ -134,7 +134,7 @@ describe('what goes out', () => {
     const results = readResults(
       file,
       children.map(({ id, name }: { id: number; name: string }) => ({ childId: id, name, items: pile.forms[0] })),
-      { conventions: settings, inBoxes: false },
+      { conventions: settings, writing: 'line' },
     );
     expect(results).toMatchObject({ unread: [] });
     expect('read' in results && results.read.map(({ childId, task, answer }) => [childId, task, answer.kind])).toEqual([

@@ -29,7 +29,13 @@ describe('piles of paper', () => {
   const markOf = (pile: Pile, row: number, task: number, answer?: Answer): Extract<PileDeed, { what: 'mark' }> => {
     const { childId, form } = pile.children[row]!;
     const item = pile.forms[form]![task]!;
-    const context = { conventions: pile.printed!.conventions, suspected: [], common: [], given: [], inBoxes: false };
+    const context = {
+      conventions: pile.printed!.conventions,
+      suspected: [],
+      common: [],
+      given: [],
+      writing: 'line' as const,
+    };
     return { what: 'mark', id: newId(), childId, task, item, answer: answer ?? offersOf(item, context)[0]!.answer };
   };
   const deed = ({ id }: Pick<Pile, 'id'>, ...deeds: PileDeed[]) => school.post(`/piles/${id}/deeds`, { deeds });

@@ -12,13 +12,17 @@ const tabOf = (): string => {
   return known;
 };
 
+/** What keeps every mark of a pile out for a while: another class is open, or another data file. They wait for their own. */
+const PASSES: ReadonlySet<ProblemCode> = new Set(['unknown-pile', 'no-class']);
+
 const send =
   (pileId: string) =>
   async (deeds: readonly PileDeed[]): Promise<Sent> => {
     try {
       return { kept: await post(PileNews, `/piles/${pileId}/deeds`, { deeds }) };
     } catch (error) {
-      return error instanceof Refused && error.status < 500 ? { refused: error.code } : 'later';
+      if (!(error instanceof Refused) || error.status >= 500 || PASSES.has(error.code)) return 'later';
+      return { refused: error.code };
     }
   };
 

@@ -57,7 +57,8 @@ export const useMarking = (desk: PileDesk) => {
   );
   const entry = computed((): EntryContext => ({
     conventions: desk.conventions.value,
-    inBoxes: desk.pile.value?.printed?.content.writing === 'boxes',
+    // What was written elsewhere was written on a line, as far as anybody knows.
+    writing: desk.pile.value?.printed?.content.writing ?? 'line',
   }));
   /** Marks of the child's other tasks. */
   const besides = computed(() =>

@@ -2,9 +2,9 @@
 <script setup lang="ts">
 import { mdiFileUploadOutline, mdiTextBoxOutline } from '@mdi/js';
 import { watchOnce } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { WALKS } from '../../core/checking/index.ts';
 import { readCode } from '../../core/sheets/index.ts';
 import OfferPanel from '../check/OfferPanel.vue';
@@ -23,6 +23,7 @@ import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { t } = useI18n();
 const route = useRoute();
+const router = useRouter();
 const store = useClassroomStore();
 const words = usePlanWords();
 const desk = usePile(String(route.params['pileId']));
@@ -45,6 +46,11 @@ watchOnce(desk.pile, (pile) => {
   const row = pile?.children.findIndex(({ copy }) => copy === code?.copy) ?? -1;
   if (code !== undefined && row >= 0) marking.goTo({ row, task: 0 });
 });
+/** A pile is its class's: where another one is opened, there is nothing to mark here. */
+watch(
+  () => store.classroom?.class?.id,
+  () => void router.replace({ name: 'checks' }),
+);
 const title = computed(() =>
   desk.pile.value
     ? pileTitle(

@@ -1,12 +1,12 @@
 import type { DialTime } from '../../clock/index.ts';
-import type { ItemOf } from '../../items/index.ts';
+import type { Item, ItemOf } from '../../items/index.ts';
 import { digits } from '../../wording/index.ts';
 import { clockAt } from '../clocks/clock.ts';
 import { roomOfFace } from '../clocks/face.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import { CAP_HEIGHT } from '../page/type.ts';
 import { onlyMarks, together, type Drawn, type Zone } from '../page/zone.ts';
-import type { Block, BlockContext } from './block.ts';
+import type { Block, BlockContext, Writing } from './block.ts';
 import { HEAD, headOf, itemZone } from './parts.ts';
 
 /** Boxes for digits, millimetres: as large as a child of six writes, with a light border that pencil stands out from. */
@@ -69,10 +69,14 @@ const writingLine = (item: number, at: PagePoint, width: number): Drawn => {
 
 type Written = ItemOf<'write-digital' | 'write-words' | 'hour-hand' | 'words-to-digits'>;
 
+/** Is a time written into boxes with a printed colon? Words never are, nor digits where the colon is the point. */
+export const isInBoxes = ({ kind }: Pick<Item, 'kind'>, writing: Writing): boolean =>
+  writing === 'boxes' && (kind === 'write-digital' || kind === 'words-to-digits');
+
 /** Where an answer is written: in boxes for digits or, for words and where the colon is the point, on a line. */
 const answerPlace = (item: Written, middle: number, y: number, width: number, context: BlockContext): Drawn => {
   if (item.kind === 'hour-hand') return boxesAt(context.item, 'hour', { x: middle - rowWidth(false) / 2, y });
-  if (item.kind === 'write-words' || context.writing === 'line') {
+  if (!isInBoxes(item, context.writing)) {
     const wide = Math.min(width, 70);
     return writingLine(context.item, { x: middle - wide / 2, y }, wide);
   }
