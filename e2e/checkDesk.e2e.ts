@@ -226,6 +226,20 @@ describe('one paper', () => {
     await kept();
     expect((await pileNow()).marks.filter(({ answer }) => answer?.kind === 'observed')).toEqual([]);
   });
+  it('that is the other form lets its marks go, and takes them back with the key that undoes', async () => {
+    const of = async (childId: number): Promise<number> =>
+      (await pileNow()).marks.filter((one) => one.childId === childId).length;
+    const who = await name();
+    const childId = (await api<Classroom>('/classroom')).children.find((one) => one.name === who)!.id;
+    const before = await of(childId);
+    expect(before).toBe(6);
+    await press('f');
+    await kept();
+    await soon(() => of(childId)).toBe(0);
+    await press(Key.BACK_SPACE);
+    await kept();
+    await soon(() => of(childId)).toBe(before);
+  });
   it('that is missing takes one key, and comes later', async () => {
     const who = await name();
     await press('m');

@@ -104,7 +104,9 @@ export const createPileRepository = (db: Database, classId: number) => {
       SELECT MAX(q.seq) FROM pile_child AS q WHERE q.pile_id = p.pile_id AND q.child_id = p.child_id
     )`);
   const wasAway = db
-    .prepare<[string, number], number>('SELECT 1 FROM pile_child WHERE pile_id = ? AND child_id = ? AND away = 1')
+    .prepare<[string, number, string], number>(
+      'SELECT 1 FROM pile_child WHERE pile_id = ? AND child_id = ? AND away = 1 AND said_at < ?',
+    )
     .pluck();
   const isSaid = db.prepare<[string], { pile_id: string; child_id: number; away: number; form: number }>(
     'SELECT pile_id, child_id, away, form FROM pile_child WHERE id = ?',
@@ -144,8 +146,8 @@ export const createPileRepository = (db: Database, classId: number) => {
     },
     children: (id: string): SaidOfChild[] =>
       selectChildren.all(id).map(({ away, ...rest }) => ({ ...rest, away: away === 1 })),
-    /** Was a child once said to be away? Its paper came later then. */
-    wasAway: (id: string, childId: number): boolean => wasAway.get(id, childId) !== undefined,
+    /** Was a child said to be away before a day? Its paper came later then. @param today YYYY-MM-DD */
+    wasAway: (id: string, childId: number, today: string): boolean => wasAway.get(id, childId, today) !== undefined,
     /** Keeps what is said of a child; the same id again keeps nothing twice. @throws HoppelError id-taken */
     say: (id: string, pileId: string, said: SaidOfChild, at: Date): void => {
       const before = isSaid.get(id);

@@ -150,7 +150,7 @@ export const createPiles = (parts: Parts) => {
   };
   /** The day an answer counts for: of paper that came later, the day it came. */
   const dayFor = ({ id, day }: KeptPile, childId: number): string =>
-    piles.wasAway(id, childId) || children.absentIds(day).includes(childId) ? dayOf(now()) : day;
+    piles.wasAway(id, childId, dayOf(now())) || children.absentIds(day).includes(childId) ? dayOf(now()) : day;
 
   const keepMark = (pile: KeptPile, own: readonly InPile[], deed: Deed<'mark'>): AnswerRow | undefined => {
     const { id, childId, task, item, answer, fromFile } = deed;

@@ -65,7 +65,7 @@ describe('marks on their way', () => {
     let isThere = false;
     const reply = (): Sent => (isThere ? { kept: NEWS } : 'later');
     const first = opened(reply);
-    first.outbox.add([deed('a')], { what: 'child', childId: 1, was: { away: false, form: 0 } });
+    first.outbox.add([deed('a')], { what: 'child', childId: 1, was: { away: false, form: 0 }, marks: [] });
     await settled();
     expect(first.outbox.isStuck.value).toBe(true);
     const second = opened(reply, first.kept);
@@ -183,8 +183,10 @@ describe('a pile on the screen', () => {
     expect(undoing(marked, step(before), newId)).toMatchObject([{ what: 'mark', answer: before }]);
     // Somebody marked it anew since.
     expect(undoing(withDeed(marked, deed('z'), DEFAULT_CONVENTIONS), step(null), newId)).toEqual([]);
-    expect(undoing(marked, { what: 'child', childId: 1, was: { away: true, form: 1 } }, newId)).toMatchObject([
+    const marks = [{ task: 0, item: ITEM, answer: before }];
+    expect(undoing(marked, { what: 'child', childId: 1, was: { away: true, form: 1 }, marks }, newId)).toMatchObject([
       { what: 'child', away: true, form: 1 },
+      { what: 'mark', task: 0, answer: before },
     ]);
   });
 });

@@ -76,6 +76,8 @@ export type Step =
       readonly what: 'child';
       readonly childId: number;
       readonly was: { readonly away: boolean; readonly form: number };
+      /** Marks that were let go with it: another form has other tasks. */
+      readonly marks: readonly { readonly task: number; readonly item: Item; readonly answer: Answer }[];
     };
 
 /**
@@ -83,7 +85,13 @@ export type Step =
  * @param newId for each deed
  */
 export const undoing = (state: PileState, step: Step, newId: () => string): PileDeed[] => {
-  if (step.what === 'child') return [{ what: 'child', id: newId(), childId: step.childId, ...step.was }];
+  if (step.what === 'child') {
+    const { childId, was, marks } = step;
+    return [
+      { what: 'child', id: newId(), childId, ...was },
+      ...marks.map((one): PileDeed => ({ what: 'mark', id: newId(), childId, ...one })),
+    ];
+  }
   return step.places.flatMap(({ childId, task, item, id, was }): PileDeed[] => {
     if (state.marks.get(placeKey(childId, task))?.answerId !== id) return [];
     return [

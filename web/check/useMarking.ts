@@ -139,11 +139,11 @@ export const useMarking = (desk: PileDesk) => {
     next: (): void => goTo(nextChild(rows.value, place.value)),
     /** Whether this child's paper is there; its row can be looked at all the same. */
     toggleAway: (): void => {
-      if (child.value !== undefined) desk.say(child.value.childId, { away: !child.value.away });
+      if (child.value !== undefined) desk.say(child.value.childId, { away: !child.value.away }, itemsOf);
     },
     otherForm: (): void => {
       if (child.value === undefined || forms.value.length < 2) return;
-      desk.say(child.value.childId, { form: (child.value.form + 1) % forms.value.length });
+      desk.say(child.value.childId, { form: (child.value.form + 1) % forms.value.length }, itemsOf);
     },
     undo: (): void => {
       const undone = desk.undo();

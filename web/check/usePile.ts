@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
-import { Pile, type PileMark, type PileNews } from '../../contract/index.ts';
+import { Pile, type PileDeed, type PileMark, type PileNews } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { Refused, get } from '../api/client.ts';
 import { useBoardStore } from '../stores/board.ts';
@@ -95,11 +95,41 @@ export const usePile = (pileId: string) => {
       { what: 'marks', places: step },
     );
   };
-  const say = (childId: number, change: { readonly away?: boolean; readonly form?: number }): void => {
+  /**
+   * Says whether a child's paper is there, or which form it is. Marks of another form are let go: they were of other tasks.
+   * @param itemsOf tasks of a form
+   */
+  const say = (
+    childId: number,
+    change: { readonly away?: boolean; readonly form?: number },
+    itemsOf: (form: number) => readonly Item[],
+  ): void => {
     const child = state.value.children.find((one) => one.childId === childId);
     if (child === undefined) return;
     const was = { away: child.away, form: child.form };
-    outbox.add([{ what: 'child', id: newId(), childId, ...was, ...change }], { what: 'child', childId, was });
+    const isOther = change.form !== undefined && change.form !== was.form;
+    const gone = itemsOf(was.form).flatMap((item, task) => {
+      const mark = isOther ? markAt(childId, task) : undefined;
+      return mark === undefined ? [] : [{ task, item, mark }];
+    });
+    outbox.add(
+      [
+        ...gone.map(({ task, mark }): PileDeed => ({
+          what: 'take-back',
+          id: newId(),
+          childId,
+          task,
+          answerId: mark.answerId,
+        })),
+        { what: 'child', id: newId(), childId, ...was, ...change },
+      ],
+      {
+        ...{ what: 'child', childId, was },
+        marks: gone.flatMap(({ task, item, mark }) =>
+          mark.answer === null ? [] : [{ task, item, answer: mark.answer }],
+        ),
+      },
+    );
   };
   return {
     pile,
