@@ -27,10 +27,17 @@ const links = computed(() =>
 <template>
   <v-menu>
     <template #activator="{ props }">
-      <v-btn v-bind="props" variant="text" :height="44" :prepend-icon="mdiTrayArrowDown">{{
+      <v-btn v-bind="props" variant="text" :height="44" class="take-out" :prepend-icon="mdiTrayArrowDown">{{
         t('exchange.open')
       }}</v-btn>
     </template>
     <LinkList :links="links">{{ t('exchange.care') }}</LinkList>
   </v-menu>
 </template>
+
+<style scoped>
+/* The table under it has the room of the screen; the button reaches into what is free above and below its line. */
+.take-out {
+  margin: -9px 0;
+}
+</style>
