@@ -175,6 +175,19 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
   };
 };
 
+/** What is sent in reply, as bytes, whatever its type. @throws unless it is 200 */
+export const bytesOf = async (asked: Test): Promise<{ bytes: Buffer; headers: Record<string, string> }> => {
+  const { body, headers } = await asked
+    .buffer(true)
+    .parse((res, done) => {
+      const chunks: Buffer[] = [];
+      res.on('data', (chunk: Buffer) => chunks.push(chunk));
+      res.on('end', () => done(null, Buffer.concat(chunks)));
+    })
+    .expect(200);
+  return { bytes: body as Buffer, headers: headers as Record<string, string> };
+};
+
 /** Today's lesson of the demo class. */
 export const LESSON = 8;
 

@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import type { ClassView } from '../../contract/index.ts';
 import { ANSWER_COLUMNS, readResults, readTable } from '../../core/exchange/index.ts';
-import { openSchool, type School } from '../school.test.support.ts';
+import { bytesOf, openSchool, type School } from '../school.test.support.ts';
 
 describe('what goes out', () => {
   let school: School;
@@ -22,31 +22,12 @@ describe('what goes out', () => {
     rmSync(folder, { recursive: true, force: true });
     await school.close();
   });
-  const text = async (path: string): Promise<string> => {
-    const { body } = await school
-      .get(`/exchange${path}`)
-      .buffer(true)
-      .parse((res, done) => {
-        const chunks: Buffer[] = [];
-        res.on('data', (chunk: Buffer) => chunks.push(chunk));
-        res.on('end', () => done(null, Buffer.concat(chunks).toString('utf8')));
-      })
-      .expect(200);
-    return body as string;
-  };
+  const text = async (path: string): Promise<string> =>
+    (await bytesOf(school.get(`/exchange${path}`))).bytes.toString('utf8');
   const pdfText = async (path: string): Promise<string> => {
-    const { body } = await school
-      .get(`/exchange${path}`)
-      .buffer(true)
-      .parse((res, done) => {
-        const chunks: Buffer[] = [];
-        res.on('data', (chunk: Buffer) => chunks.push(chunk));
-        res.on('end', () => done(null, Buffer.concat(chunks)));
-      })
-      .expect(200)
-      .expect('Content-Type', 'application/pdf');
+    const { bytes } = await bytesOf(school.get(`/exchange${path}`).expect('Content-Type', 'application/pdf'));
     const file = join(folder, `${newId()}.pdf`);
-    writeFileSync(file, body as Buffer);
+    writeFileSync(file, bytes);
     return execFileSync('pdftotext', ['-layout', file, '-']).toString();
   };
   const answers = (): number => school.db.prepare<[], number>('SELECT COUNT(*) FROM answer').pluck().get()!;

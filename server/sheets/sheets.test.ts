@@ -14,7 +14,7 @@ import {
   type PaperItem,
   type SheetRecipe,
 } from '../../core/sheets/index.ts';
-import { openSchool, type School } from '../school.test.support.ts';
+import { bytesOf, openSchool, type School } from '../school.test.support.ts';
 
 const RECIPE: SheetRecipe = { ...usualRecipe('ticket', DEFAULT_CONVENTIONS, ['oclock', 'half-past']), seed: 7 };
 const sheetOf = (over: Partial<PutSheet> = {}, recipe: Partial<SheetRecipe> = {}): PutSheet => {
@@ -56,19 +56,7 @@ describe('sheets', () => {
     await school.put(`/sheets/${id}`, sheet).expect(200);
     return id;
   };
-  const pdf = async (path: string): Promise<{ bytes: Buffer; headers: Record<string, string> }> => {
-    const { body, headers } = await school
-      .get(path)
-      .buffer(true)
-      .parse((res, done) => {
-        const chunks: Buffer[] = [];
-        res.on('data', (chunk: Buffer) => chunks.push(chunk));
-        res.on('end', () => done(null, Buffer.concat(chunks)));
-      })
-      .expect(200)
-      .expect('Content-Type', 'application/pdf');
-    return { bytes: body, headers };
-  };
+  const pdf = (path: string) => bytesOf(school.get(path).expect('Content-Type', 'application/pdf'));
   /** What a reader of PDFs says of one. */
   const read = (bytes: Buffer): { pages: number; info: string; structure: string; text: string } => {
     const file = join(folder, `${newId()}.pdf`);

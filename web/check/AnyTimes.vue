@@ -9,7 +9,7 @@ import { suits } from '../../core/making/index.ts';
 import { groupsOf, lessonsMet, timesMet } from '../../core/planning/index.ts';
 import TimeRings from '../clock/TimeRings.vue';
 import { usePickedTimes } from '../clock/usePickedTimes.ts';
-import PillChoice from '../look/PillChoice.vue';
+import PillRow from '../look/PillRow.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
@@ -41,10 +41,11 @@ const itemOf = (time: DialTime): Item => ({
   <v-btn v-if="!isOpen" variant="tonal" :height="48" @click="isOpen = true">{{ t('check.anyTimes') }}</v-btn>
   <section v-else class="any" :aria-label="t('check.anyTimes')">
     <h2 class="title-column">{{ t('check.anyTimes') }}</h2>
-    <PillChoice
+    <PillRow
+      name="kind"
       :label="t('check.anyKind')"
-      :choices="KINDS.map((key) => ({ key, text: t(`sheets.anyKinds.${key}`) }))"
-      :chosen="kind"
+      :choices="KINDS.map((key) => ({ key, label: t(`sheets.anyKinds.${key}`) }))"
+      :on="[kind]"
       @choose="(key) => (kind = key)"
     />
     <div class="times">

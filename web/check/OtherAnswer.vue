@@ -6,7 +6,7 @@ import { readEntry } from '../../core/checking/index.ts';
 import { handAngles, type Hand, type HandAngles } from '../../core/clock/index.ts';
 import { DRAWN_REACH, answersOf, timeOfItem, type Answer } from '../../core/items/index.ts';
 import UnhookedClock from '../clock/UnhookedClock.vue';
-import PillChoice from '../look/PillChoice.vue';
+import PillRow from '../look/PillRow.vue';
 import DrawOver from './DrawOver.vue';
 import type { Marking } from './useMarking.ts';
 
@@ -74,11 +74,12 @@ const key = (event: KeyboardEvent): void => {
 
 <template>
   <div class="other" @keydown="key">
-    <PillChoice
+    <PillRow
       v-if="ways.length > 1"
+      name="way"
       :label="t('check.elseHow')"
-      :choices="ways.map((key) => ({ key, text: t(`check.way.${key}`) }))"
-      :chosen="way"
+      :choices="ways.map((key) => ({ key, label: t(`check.way.${key}`) }))"
+      :on="[way]"
       @choose="(key) => (way = key)"
     />
     <input

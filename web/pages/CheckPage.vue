@@ -17,7 +17,7 @@ import { pileTitle } from '../check/pileTitle.ts';
 import { useCheckKeys } from '../check/useCheckKeys.ts';
 import { useMarking } from '../check/useMarking.ts';
 import { usePile } from '../check/usePile.ts';
-import PillChoice from '../look/PillChoice.vue';
+import PillRow from '../look/PillRow.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 
@@ -98,17 +98,21 @@ const status = computed(() => {
           <span role="status" :class="{ stuck: desk.isStuck.value }">{{ status }}</span>
         </p>
       </div>
-      <PillChoice
+      <PillRow
+        name="walk"
         :label="t('check.walkLabel')"
-        :choices="WALKS.map((key) => ({ key, text: t(`check.walk.${key}`) }))"
-        :chosen="marking.walk.value"
+        :choices="WALKS.map((key) => ({ key, label: t(`check.walk.${key}`) }))"
+        :on="[marking.walk.value]"
+        @mousedown.prevent
         @choose="(key) => (marking.walk.value = key)"
       />
-      <PillChoice
+      <PillRow
         v-if="hasPage"
+        name="view"
         :label="t('check.viewLabel')"
-        :choices="VIEWS.map((key) => ({ key, text: t(`check.view.${key}`) }))"
-        :chosen="shown"
+        :choices="VIEWS.map((key) => ({ key, label: t(`check.view.${key}`) }))"
+        :on="[shown]"
+        @mousedown.prevent
         @choose="(key) => (view = key)"
       />
       <v-btn

@@ -10,7 +10,7 @@ import { PROMPTS, askPhrase } from '../../../core/asking/index.ts';
 import AskedPicture from '../asking/AskedPicture.vue';
 import { useAskedName } from '../asking/useAskedName.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
-import PillRow from '../tools/PillRow.vue';
+import PillRow from '../../look/PillRow.vue';
 import TrayBox from '../trays/TrayBox.vue';
 
 const { round, settings } = defineProps<{ round: Round; settings: Settings }>();

@@ -15,7 +15,7 @@ import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
 import EmptyClock from './EmptyClock.vue';
-import PillRow from './PillRow.vue';
+import PillRow from '../../look/PillRow.vue';
 import { useEmptyClock } from './useEmptyClock.ts';
 import { useGroupsMet } from './useGroupsMet.ts';
 

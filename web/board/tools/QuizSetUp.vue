@@ -5,7 +5,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { timeOf } from '../../../core/clock/index.ts';
 import { TIMES_OF_GROUP, TIME_GROUPS, type TimeGroup } from '../../../core/sets/index.ts';
-import PillRow from './PillRow.vue';
+import PillRow from '../../look/PillRow.vue';
 import type { QuizWishes } from './useQuiz.ts';
 
 const { met, written } = defineProps<{

@@ -16,7 +16,7 @@ import JudgedClock from '../../clock/JudgedClock.vue';
 import { useStageStore } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import BoardFrame from '../stage/BoardFrame.vue';
-import PillRow from './PillRow.vue';
+import PillRow from '../../look/PillRow.vue';
 import { useGroupsMet } from './useGroupsMet.ts';
 
 const { settings, lesson } = defineProps<{ settings: Settings; lesson: Lesson | undefined }>();

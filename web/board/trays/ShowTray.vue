@@ -31,7 +31,7 @@ import { useI18n } from 'vue-i18n';
 import { ACTIVITIES, type Show } from '../../../core/activities/index.ts';
 import { DEMONSTRATIONS } from '../../../core/demonstrations/index.ts';
 import { BOARD_TOOLS, useStageStore, type BoardTool } from '../../stores/stage.ts';
-import PillRow from '../tools/PillRow.vue';
+import PillRow from '../../look/PillRow.vue';
 import TrayTiles from './TrayTiles.vue';
 
 type Tile = Show | BoardTool;
