@@ -7,7 +7,7 @@ import { seededRng } from '../../core/common/index.ts';
 import { makeItem } from '../../core/making/index.ts';
 import { PAPER_KINDS, asPrinted, contentOf, usualRecipe, type PaperItem } from '../../core/sheets/index.ts';
 import type { PutSheet } from '../../contract/index.ts';
-import { openSchool, type School } from '../school.test.support.ts';
+import { bytesOf, openSchool, type School } from '../school.test.support.ts';
 
 const recipe = usualRecipe('ticket', DEFAULT_CONVENTIONS, ['oclock', 'half-past']);
 /** One task of every kind there is. */
@@ -44,18 +44,7 @@ describe('a sheet taken out and read in', () => {
     await school.put(`/sheets/${id}`, sheet).expect(200);
   });
   afterAll(() => school.close());
-  const bytes = async (path: string): Promise<Buffer> =>
-    (
-      await school
-        .get(path)
-        .buffer(true)
-        .parse((res, done) => {
-          const chunks: Buffer[] = [];
-          res.on('data', (chunk: Buffer) => chunks.push(chunk));
-          res.on('end', () => done(null, Buffer.concat(chunks)));
-        })
-        .expect(200)
-    ).body;
+  const bytes = async (path: string): Promise<Buffer> => (await bytesOf(school.get(path))).bytes;
   const readIn = (body: object) => school.post('/sheets/file', { id: newId(), ...body });
 
   it('is the same sheet by JSON, of no lesson, and the same file read in twice keeps nothing twice', async () => {
