@@ -221,7 +221,7 @@ describe('one paper', () => {
   it('of which only is said that it was not right: what is lost is said, and the choice offered again', async () => {
     await press(Key.ARROW_RIGHT, 'x');
     await page.says('tells why, and a tap does not');
-    await page.shows('.offer', await page.all('.offer').then((all) => all.length));
+    expect((await page.all('.offer')).length).toBeGreaterThan(1);
     await press('2');
     await kept();
     expect((await pileNow()).marks.filter(({ answer }) => answer?.kind === 'observed')).toEqual([]);

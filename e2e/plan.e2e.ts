@@ -176,27 +176,33 @@ describe('the plan', () => {
 
   step('a segment is dragged, and its lower edge pulled, by mouse', async () => {
     const first = (await room()).lessons[8]!.segments[0]!;
-    const [grip, third] = [await page.find('.block:nth-child(1) .grip'), await page.find('.block:nth-child(3)')];
-    await page.driver
-      .actions({ async: true })
-      .move({ origin: grip })
-      .press()
-      .move({ origin: grip, x: 0, y: 30, duration: 200 })
-      .move({ origin: third, x: 0, y: 20, duration: 400 })
-      .move({ origin: third, x: 0, y: 28, duration: 200 })
-      .release()
-      .perform();
+    const title = await page.text('.block:nth-child(1) h3');
+    await page.steadily(async () => {
+      const [grip, third] = [await page.find('.block:nth-child(1) .grip'), await page.find('.block:nth-child(3)')];
+      await page.driver
+        .actions({ async: true })
+        .move({ origin: grip })
+        .press()
+        .move({ origin: grip, x: 0, y: 30, duration: 200 })
+        .move({ origin: third, x: 0, y: 20, duration: 400 })
+        .move({ origin: third, x: 0, y: 28, duration: 200 })
+        .release()
+        .perform();
+    });
     await kept('it is no longer first', async () => (await room()).lessons[8]!.segments[0]!.kind !== first.kind);
     await page.tap('Undo');
     await kept('it is back', async () => (await room()).lessons[8]!.segments[0]!.kind === first.kind);
-    const edge = await page.find('.block:nth-child(1) .edge');
-    await page.driver
-      .actions({ async: true })
-      .move({ origin: edge })
-      .press()
-      .move({ origin: edge, x: 0, y: 54, duration: 300 })
-      .release()
-      .perform();
+    await soon(() => page.text('.block:nth-child(1) h3')).toBe(title);
+    await page.steadily(async () => {
+      const edge = await page.find('.block:nth-child(1) .edge');
+      await page.driver
+        .actions({ async: true })
+        .move({ origin: edge })
+        .press()
+        .move({ origin: edge, x: 0, y: 54, duration: 300 })
+        .release()
+        .perform();
+    });
     await kept('two minutes more', async () => (await room()).lessons[8]!.segments[0]!.minutes === first.minutes + 2);
     await page.tap('Undo');
     await kept('as before', async () => (await room()).lessons[8]!.segments[0]!.minutes === first.minutes);

@@ -179,9 +179,9 @@ describe.each(EITHERS)('a question with two answers: %s', (kind) => {
       if (kind === 'can-be')
         expect(faultOfDigits(await page.text('.display'), DEFAULT_CONVENTIONS) === undefined).toBe(right === 0);
       if (kind === 'two-lengths')
-        expect(
-          await page.driver.executeScript("return document.querySelector('.deed img').naturalWidth"),
-        ).toBeGreaterThan(0);
+        await page.until('the picture is drawn', () =>
+          page.driver.executeScript<boolean>("return document.querySelector('.deed img').naturalWidth > 0"),
+        );
       if (question === 0) await expectNoFault(browser.driver);
       await page.press(' ');
     }

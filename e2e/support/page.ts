@@ -92,6 +92,19 @@ export const onPage = ({ driver }: Browser) => {
       };
       await driver.wait(press, WAIT_MS, `${name} cannot be tapped`, LOOK_AGAIN_MS);
     },
+    /** Does something with what is found, once more where it was drawn anew between the finding and the doing. */
+    steadily: async (act: () => Promise<unknown>): Promise<void> => {
+      const once = async (): Promise<boolean> => {
+        try {
+          await act();
+        } catch (thrown) {
+          if (thrown instanceof error.StaleElementReferenceError) return false;
+          throw thrown;
+        }
+        return true;
+      };
+      await driver.wait(once, WAIT_MS, 'it is drawn anew for ever', LOOK_AGAIN_MS);
+    },
     attribute: async (css: string, name: string): Promise<string> => String(await (await find(css)).getAttribute(name)),
   };
 };

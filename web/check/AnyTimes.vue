@@ -1,6 +1,6 @@
 <!-- Times that were asked without Hoppel's paper: on a slate, aloud, on paper clocks. -->
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { DialTime } from '../../core/clock/index.ts';
 import { seedFromText, seededRng, shuffled } from '../../core/common/index.ts';
@@ -22,6 +22,9 @@ const MOST = 12;
 const USUAL = 6;
 const kind = ref<(typeof KINDS)[number]>('read');
 const isOpen = ref(false);
+/** It opens at the foot of the page: it comes into sight with its button. */
+const opened = useTemplateRef('opened');
+watch(opened, (section) => section?.scrollIntoView({ block: 'nearest' }));
 
 const groups = computed(() => {
   const { lessons } = store.classroom!;
@@ -39,7 +42,7 @@ const itemOf = (time: DialTime): Item => ({
 
 <template>
   <v-btn v-if="!isOpen" variant="tonal" :height="48" @click="isOpen = true">{{ t('check.anyTimes') }}</v-btn>
-  <section v-else class="any" :aria-label="t('check.anyTimes')">
+  <section v-else ref="opened" class="any" :aria-label="t('check.anyTimes')">
     <h2 class="title-column">{{ t('check.anyTimes') }}</h2>
     <PillRow
       name="kind"

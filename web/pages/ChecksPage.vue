@@ -141,6 +141,9 @@ else if (lesson !== undefined)
   background: var(--plum-tint);
   text-decoration: none;
 }
+.begin .papers {
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+}
 .begin .papers button {
   background: var(--sand-light);
 }

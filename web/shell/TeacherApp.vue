@@ -49,7 +49,8 @@ watch(
       <v-btn @click="open">{{ t('app.retry') }}</v-btn>
     </div>
     <JoinRemote v-else-if="classroom.mustJoin" @joined="open" />
-    <div v-else-if="classroom.classroom === undefined" class="whole">
+    <!-- Until its page is there nothing of the shell is: it would not know which keys it has. -->
+    <div v-else-if="classroom.classroom === undefined || route.name === undefined" class="whole">
       <p class="quiet" role="status">{{ t('app.loading') }}</p>
     </div>
     <router-view v-else-if="route.meta['shell'] === false" />
