@@ -1,4 +1,6 @@
 export { BUDGET, UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
+export { DOUBTFUL } from './confidence.ts';
+export { ASIDE, type Aside } from './marks.ts';
 export {
   MOST_POINTS,
   MOST_STROKES,

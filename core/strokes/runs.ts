@@ -1,8 +1,15 @@
-import { normaliseAngle, type FacePoint } from '../clock/index.ts';
+import { angleOfPoint, type FacePoint } from '../clock/index.ts';
+import { mainAxis, middleOf } from './axis.ts';
+import { isKnotted } from './knot.ts';
 
 /** A stretch of a stroke that goes outwards or inwards: a hand, a part of one, or something beside. */
 export interface Run {
-  /** Degrees clockwise from 12 in which it points: seen from the middle, or by itself when it lies beside the middle. */
+  /** Its points, seen from the middle the hands turn about, from the inner end to the outer. */
+  readonly points: readonly FacePoint[];
+  /** Which stroke it is of, and where in it, from 0. */
+  readonly stroke: number;
+  readonly place: number;
+  /** Degrees clockwise from 12 of its outer part. */
   readonly angle: number;
   /** Face units from the middle to its near and its far end. */
   readonly near: number;
@@ -11,12 +18,13 @@ export interface Run {
   readonly length: number;
   /** Root mean square distance of its points from the straight line that fits them best, in face units. */
   readonly stray: number;
-  /** Does that line miss the middle? */
-  readonly offCentre: boolean;
+  /** How far that line passes beside the middle, in face units. */
+  readonly miss: number;
+  /** Points of a blob it ends in: the tip is in their middle. None where it ends otherwise. */
+  readonly blob: readonly FacePoint[];
+  /** Does it hang on a tip that its stroke had come to before? */
+  readonly hangs: boolean;
 }
-
-/** A line at least so long, in face units, that misses the middle by so much is drawn beside it. */
-const OFF_CENTRE = { length: 30, by: 13 };
 
 /** How far a line must come back, in face units, before it counts as turned round. Wobble turns less. */
 const TURN = 12;
@@ -48,56 +56,83 @@ const turningPlaces = (radii: readonly number[]): number[] => {
   return [...new Set(places)].sort((a, b) => a - b);
 };
 
-/** Direction (unit vector) of the axis through a centre along which points spread most: total least squares. */
-const mainAxis = (points: readonly FacePoint[], centre: FacePoint): FacePoint => {
-  let [xx, xy, yy] = [0, 0, 0];
-  for (const { x, y } of points) {
-    xx += (x - centre.x) ** 2;
-    xy += (x - centre.x) * (y - centre.y);
-    yy += (y - centre.y) ** 2;
+/** A line that comes back so far, in face units, in the outer part of its reach has arrived: what comes then hangs on its tip. */
+const ARRIVED = { back: 4, part: 0.55, before: 2 };
+/** A run up to its tip, and what was drawn from there without turning far: barbs, a blob. */
+const cutAtTip = (points: readonly FacePoint[]): (readonly FacePoint[])[] => {
+  const radii = points.map(({ x, y }) => Math.hypot(x, y));
+  const isInward = radii[0]! > radii.at(-1)!;
+  const outwards = isInward ? [...points].reverse() : points;
+  if (isInward) radii.reverse();
+  const far = Math.max(...radii);
+  let tip = 0;
+  for (let i = 0; i < radii.length; i++) {
+    if (radii[i]! > radii[tip]!) tip = i;
+    else if (radii[tip]! >= ARRIVED.part * far && radii[tip]! - radii[i]! >= ARRIVED.back) break;
   }
-  // The eigenvector of [[xx, xy], [xy, yy]] with the larger eigenvalue: half the angle of (xx - yy, 2 xy).
-  const half = Math.atan2(2 * xy, xx - yy) / 2;
-  return { x: Math.cos(half), y: Math.sin(half) };
+  if (points.length - tip < 4) return [outwards];
+  // What hangs there begins a little before: the last bit up to the tip tells nothing of the hand.
+  const cut = tip > 3 * ARRIVED.before ? tip - ARRIVED.before : tip;
+  return [outwards.slice(0, cut + 1), outwards.slice(cut)];
 };
 
-const middleOf = (points: readonly FacePoint[]): FacePoint => ({
-  x: points.reduce((sum, { x }) => sum + x, 0) / points.length,
-  y: points.reduce((sum, { y }) => sum + y, 0) / points.length,
-});
-const angleOf = ({ x, y }: FacePoint): number => normaliseAngle((Math.atan2(x, -y) * 180) / Math.PI);
-const ORIGIN: FacePoint = { x: 0, y: 0 };
+/** Direction of the outer half of a run, weighed by reach: seen from the middle. */
+const directionOf = (points: readonly FacePoint[], far: number): number => {
+  let [x, y] = [0, 0];
+  for (const point of points) {
+    const reach = Math.hypot(point.x, point.y);
+    if (reach < far / 2) continue;
+    x += point.x;
+    y += point.y;
+  }
+  return angleOfPoint(x, y);
+};
 
-/** The axis, turned to point the way the points lie. */
-const outward = (axis: FacePoint, towards: FacePoint): FacePoint =>
-  axis.x * towards.x + axis.y * towards.y < 0 ? { x: -axis.x, y: -axis.y } : axis;
-
-/** @param points at even distances @param spacing face units between them */
-const measure = (points: readonly FacePoint[], spacing: number): Run => {
+const measure = (points: readonly FacePoint[], spacing: number, stroke: number, place: number, hangs: boolean): Run => {
+  const [first, last] = [points[0]!, points.at(-1)!];
+  const isInward = Math.hypot(first.x, first.y) > Math.hypot(last.x, last.y);
+  const outwards = isInward ? [...points].reverse() : points;
+  let [near, far] = [Infinity, 0];
+  for (const { x, y } of points) {
+    const reach = Math.hypot(x, y);
+    if (reach < near) near = reach;
+    if (reach > far) far = reach;
+  }
   const middle = middleOf(points);
-  const ray = outward(mainAxis(points, ORIGIN), middle);
-  const along = points.map(({ x, y }) => x * ray.x + y * ray.y);
-  const own = outward(mainAxis(points, middle), middle);
-  const beside = points.map(({ x, y }) => (x - middle.x) * own.y - (y - middle.y) * own.x);
-  const length = (points.length - 1) * spacing;
-  const missesBy = Math.abs(middle.x * own.y - middle.y * own.x);
-  const offCentre = length > OFF_CENTRE.length && missesBy > OFF_CENTRE.by;
+  const own = mainAxis(points, middle);
+  let squares = 0;
+  for (const { x, y } of points) squares += ((x - middle.x) * own.y - (y - middle.y) * own.x) ** 2;
   return {
-    angle: angleOf(offCentre ? own : ray),
-    near: Math.max(0, Math.min(...along)),
-    far: Math.max(...along),
-    length,
-    stray: Math.sqrt(beside.reduce((sum, one) => sum + one * one, 0) / beside.length),
-    offCentre,
+    points: outwards,
+    stroke,
+    place,
+    angle: directionOf(points, far),
+    near,
+    far,
+    length: (points.length - 1) * spacing,
+    stray: Math.sqrt(squares / points.length),
+    miss: Math.abs(middle.x * own.y - middle.y * own.x),
+    hangs,
+    blob: [],
   };
 };
 
-/** Splits a stroke where it turns round, and measures each part. @param points at even distances of `spacing` face units */
-export const runsOf = (points: readonly FacePoint[], spacing: number): Run[] => {
+/**
+ * Splits a stroke where it turns round, and measures each part.
+ * @param points at even distances of `spacing` face units, seen from the middle
+ * @param stroke its place among the strokes
+ */
+export const runsOf = (points: readonly FacePoint[], spacing: number, stroke: number): Run[] => {
   const radii = points.map(({ x, y }) => Math.hypot(x, y));
   const places = turningPlaces(radii);
   return places.slice(1).flatMap((to, i) => {
     const part = points.slice(places[i]!, to + 1);
-    return part.length < 3 ? [] : [measure(part, spacing)];
+    const [own, hanging] = cutAtTip(part);
+    const run = own!.length < 3 ? [] : [measure(own!, spacing, stroke, i, false)];
+    if (hanging === undefined || hanging.length < 3) return run;
+    const hangs = measure(hanging, spacing, stroke, i, true);
+    return isKnotted(hanging, hangs.length)
+      ? [...run.map((one) => ({ ...one, blob: hanging })), hangs]
+      : [...run, hangs];
   });
 };

@@ -1,0 +1,59 @@
+/** What of a reading tells how far to trust it. */
+export interface Signs {
+  /** Hands found: one or two. */
+  readonly hands: 1 | 2;
+  /** Degrees the direction of the less certain hand may be off (standard deviation). */
+  readonly unsure: number;
+  /** How crooked the more crooked hand is: bow and bend as parts of its reach. */
+  readonly crooked: number;
+  /** What went past the middle as a part of the hand it belongs to, 0..1; 0 where nothing did. */
+  readonly tail: number;
+  /** Part of a hand's reach along which nothing is drawn, 0..1; of the hand with the larger gap. */
+  readonly gap: number;
+  /** The shorter hand's reach as a part of the longer's. */
+  readonly ratio: number;
+  /** Face units the hands' own middle lies beside the clock's. */
+  readonly shifted: number;
+  /** Lines the hand of more lines is put together from. */
+  readonly pieces: number;
+  /** Is anything left of which nobody can say what it is? */
+  readonly rest: boolean;
+}
+
+/*
+ * Weights of a logistic regression on some 17,000 drawings of both made-up kinds (two seeds, half of the habits, with scribbles and
+ * drawings of one hand): was the reading what was drawn, to six degrees? They are good for a drawing of the kinds it was made with; on
+ * children's own the share must be looked at anew.
+ */
+const WEIGHTS = {
+  all: 7.97,
+  unsure: 0.37,
+  crooked: 4.03,
+  one: 3.73,
+  tail: 3.92,
+  gap: 2.24,
+  alike: 1.05,
+  shifted: 0.19,
+  pieces: 0.8,
+};
+/** Where one hand alone is found and something else is left, that is likely to be the other. */
+const MISSED = 3;
+/** Hands so much alike in reach (the shorter as a part of the longer) may be taken for each other. */
+const ALIKE = 0.8;
+
+/** Of drawings with this confidence, so many are read as they were drawn: 0..1. */
+export const confidenceOf = ({ hands, unsure, crooked, tail, gap, ratio, shifted, pieces, rest }: Signs): number => {
+  const forAll =
+    WEIGHTS.all -
+    WEIGHTS.unsure * unsure -
+    WEIGHTS.crooked * crooked -
+    WEIGHTS.tail * tail -
+    WEIGHTS.gap * gap -
+    WEIGHTS.shifted * shifted -
+    WEIGHTS.pieces * (pieces - 1);
+  const ofHands = hands === 1 ? WEIGHTS.one + (rest ? MISSED : 0) : WEIGHTS.alike * Math.max(0, ratio - ALIKE);
+  return 1 / (1 + Math.exp(ofHands - forAll));
+};
+
+/** A reading with less confidence is doubtful: somebody has to look. */
+export const DOUBTFUL = 0.8;
