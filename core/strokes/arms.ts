@@ -51,12 +51,22 @@ const isRooted = ({ near, far, miss, length, hangs }: Run): boolean =>
   miss <= Math.max(AIMED.miss, AIMED.share * far) &&
   length <= CROOKED * (far - near) + 6;
 
-/** A line drawn over again lies so near (degrees); one of about the same reach may lie farther off. */
-const AGAIN = { angle: 7, reach: 0.8, sameAngle: 11, sameReach: 0.85 };
+const axisAngle = (run: Run): number => {
+  const [a, b] = [run.points[0]!, tipOf(run)];
+  return angleOfPoint(b.x - a.x, b.y - a.y);
+};
+/** A line drawn over again lies so near (degrees); one of about the same reach may lie farther off, and one beside it farther still. */
+const AGAIN = { angle: 7, reach: 0.8, sameAngle: 11, sameReach: 0.85, railAngle: 28, railAxis: 8, railReach: 0.75 };
 const isAgain = (run: Run, arm: Arm): boolean => {
   const off = angleBetween(run.angle, arm.angle);
   const ratio = Math.min(run.far, arm.far) / Math.max(run.far, arm.far);
-  return off <= AGAIN.angle * (ratio >= AGAIN.reach ? 1 : 0.7) || (off <= AGAIN.sameAngle && ratio >= AGAIN.sameReach);
+  return (
+    off <= AGAIN.angle * (ratio >= AGAIN.reach ? 1 : 0.7) ||
+    (off <= AGAIN.sameAngle && ratio >= AGAIN.sameReach) ||
+    (off <= AGAIN.railAngle &&
+      ratio >= AGAIN.railReach &&
+      arm.runs.some((one) => angleBetween(axisAngle(one), axisAngle(run)) <= AGAIN.railAxis))
+  );
 };
 
 /** How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
@@ -64,10 +74,6 @@ const GOES_ON = { gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, 
 /** A piece lies on a hand when both its ends do, to so many face units. */
 const LIES_ON = { aside: 5, axis: 16, least: 8 };
 
-const axisAngle = (run: Run): number => {
-  const [a, b] = [run.points[0]!, tipOf(run)];
-  return angleOfPoint(b.x - a.x, b.y - a.y);
-};
 const aside = ({ x, y }: FacePoint, angle: number): number => {
   const radians = (angle * Math.PI) / 180;
   return Math.abs(x * Math.cos(radians) + y * Math.sin(radians));

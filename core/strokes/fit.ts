@@ -73,11 +73,14 @@ export const directionOf = (points: readonly FacePoint[], angle: number, far: nu
       const shapes = shapesAt((x * ux + y * uy) / far);
       // Clockwise of the direction.
       const across = x * -uy + y * ux;
-      const rest = across - shapes.reduce((sum, shape, i) => sum + shape * found[i]!, 0);
+      let rest = across;
+      for (let i = 0; i < 4; i++) rest -= shapes[i]! * found[i]!;
       const weight = round === 0 ? 1 : 1 / (1 + (rest / FAR_OFF) ** 2);
       for (let i = 0; i < 4; i++) {
-        right[i]! += weight * across * shapes[i]!;
-        for (let j = 0; j < 4; j++) matrix[i]![j]! += weight * shapes[i]! * shapes[j]!;
+        const weighed = weight * shapes[i]!;
+        const row = matrix[i]!;
+        right[i]! += weighed * across;
+        for (let j = 0; j < 4; j++) row[j]! += weighed * shapes[j]!;
       }
       weights += weight;
       squares += weight * rest * rest;

@@ -1,5 +1,5 @@
 import { angleOfPoint, type FacePoint } from '../clock/index.ts';
-import { apart, middleOf } from './axis.ts';
+import { ORIGIN, apart, middleOf, turnAbout } from './axis.ts';
 import { isKnotted } from './knot.ts';
 import { extent, type Stroke } from './stroke.ts';
 
@@ -34,42 +34,34 @@ export const isKnot = (points: readonly FacePoint[], length: number): boolean =>
 /** A rim lies between these reaches, but for a part, and goes so many degrees round. */
 const RIM = { from: 80, to: 118, part: 0.88, turn: 55 };
 export const isRim = (points: readonly FacePoint[]): boolean => {
-  let [inside, turn] = [0, 0];
-  let before: number | undefined;
+  let inside = 0;
   for (const { x, y } of points) {
-    const reach = Math.hypot(x, y);
-    if (reach >= RIM.from && reach <= RIM.to) inside += 1;
-    const angle = Math.atan2(x, -y);
-    if (before !== undefined) turn += Math.atan2(Math.sin(angle - before), Math.cos(angle - before));
-    before = angle;
+    const squared = x * x + y * y;
+    if (squared >= RIM.from ** 2 && squared <= RIM.to ** 2) inside += 1;
   }
-  return inside >= RIM.part * points.length && Math.abs(turn) * (180 / Math.PI) >= RIM.turn;
+  return inside >= RIM.part * points.length && turnAbout(points, ORIGIN) >= RIM.turn;
 };
 
-/** A line that goes round: nearly once at least, always about as far from its own middle. */
-const RING = { turn: 290, uneven: 0.3, least: 2.5, most: 30 };
+/** A line that goes round: nearly once at least, always about as far from its own middle; its ends lie no farther apart than this part of it. */
+const RING = { open: 0.9, turn: 290, uneven: 0.3, least: 2.5, most: 30 };
 export interface Ring {
   readonly middle: FacePoint;
   readonly radius: number;
 }
 export const ringOf = (points: readonly FacePoint[]): Ring | undefined => {
-  if (points.length < 5) return undefined;
+  const [first, last] = [points[0], points.at(-1)];
+  if (first === undefined || last === undefined || apart(first, last) > RING.open * extent(points)) return undefined;
   const middle = middleOf(points);
-  let [sum, squares, turn] = [0, 0, 0];
-  let before: number | undefined;
-  for (const { x, y } of points) {
-    const [dx, dy] = [x - middle.x, y - middle.y];
-    const radius = Math.hypot(dx, dy);
+  let [sum, squares] = [0, 0];
+  for (const point of points) {
+    const radius = apart(point, middle);
     sum += radius;
     squares += radius * radius;
-    const angle = Math.atan2(dx, -dy);
-    if (before !== undefined) turn += Math.atan2(Math.sin(angle - before), Math.cos(angle - before));
-    before = angle;
   }
   const radius = sum / points.length;
   if (radius < RING.least || radius > RING.most) return undefined;
   const uneven = Math.sqrt(Math.max(0, squares / points.length - radius * radius)) / radius;
-  return Math.abs(turn) * (180 / Math.PI) >= RING.turn && uneven <= RING.uneven ? { middle, radius } : undefined;
+  return uneven <= RING.uneven && turnAbout(points, middle) >= RING.turn ? { middle, radius } : undefined;
 };
 
 /** A ring about the middle no larger belongs to it. */
@@ -110,10 +102,13 @@ export const isArc = (
   Math.max(...runs.map(({ far }) => far)) - Math.min(...runs.map(({ near }) => near)) <= ARC.depth &&
   runs.reduce((sum, { length }) => sum + length, 0) <= ARC.length;
 
-/** A mark no larger than this is small: a digit, an eye, a touch; one that lies outside of the hands may be a little larger. */
-const SMALL = { extent: 30, outside: 52, outsideExtent: 44 };
+/**
+ * A mark no larger than this is small: a digit, an eye, a touch; one that lies outside of the hands may be a
+ * little larger, and one beyond the numerals as large as it likes. */
+const SMALL = { extent: 30, outside: 52, outsideExtent: 44, beyond: 84 };
 export const isSmall = (points: readonly FacePoint[]): boolean => {
   const across = extent(points);
   if (across <= SMALL.extent) return true;
-  return across <= SMALL.outsideExtent && points.every(({ x, y }) => Math.hypot(x, y) >= SMALL.outside);
+  const outside = across <= SMALL.outsideExtent ? SMALL.outside : SMALL.beyond;
+  return points.every(({ x, y }) => Math.hypot(x, y) >= outside);
 };

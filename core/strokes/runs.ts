@@ -60,7 +60,7 @@ const turningPlaces = (radii: readonly number[]): number[] => {
 const ARRIVED = { back: 4, part: 0.55, before: 2 };
 /** A run up to its tip, and what was drawn from there without turning far: barbs, a blob. */
 const cutAtTip = (points: readonly FacePoint[]): (readonly FacePoint[])[] => {
-  const radii = points.map(({ x, y }) => Math.hypot(x, y));
+  const radii = points.map(({ x, y }) => Math.sqrt(x * x + y * y));
   const isInward = radii[0]! > radii.at(-1)!;
   const outwards = isInward ? [...points].reverse() : points;
   if (isInward) radii.reverse();
@@ -94,7 +94,7 @@ const measure = (points: readonly FacePoint[], spacing: number, stroke: number, 
   const outwards = isInward ? [...points].reverse() : points;
   let [near, far] = [Infinity, 0];
   for (const { x, y } of points) {
-    const reach = Math.hypot(x, y);
+    const reach = Math.sqrt(x * x + y * y);
     if (reach < near) near = reach;
     if (reach > far) far = reach;
   }
@@ -123,7 +123,7 @@ const measure = (points: readonly FacePoint[], spacing: number, stroke: number, 
  * @param stroke its place among the strokes
  */
 export const runsOf = (points: readonly FacePoint[], spacing: number, stroke: number): Run[] => {
-  const radii = points.map(({ x, y }) => Math.hypot(x, y));
+  const radii = points.map(({ x, y }) => Math.sqrt(x * x + y * y));
   const places = turningPlaces(radii);
   return places.slice(1).flatMap((to, i) => {
     const part = points.slice(places[i]!, to + 1);

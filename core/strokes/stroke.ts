@@ -1,4 +1,5 @@
 import type { FacePoint } from '../clock/index.ts';
+import { apart } from './axis.ts';
 
 /** A point of a drawing: face units (middle 0,0, rim 100, y down) and milliseconds since the drawing began. */
 export interface StrokePoint extends FacePoint {
@@ -46,23 +47,22 @@ export const thinned = (strokes: readonly Stroke[], most: number): Stroke[] => {
 };
 
 /** Length of all lines together, in face units. */
-export const lengthOf = (strokes: readonly Stroke[]): number =>
-  strokes.reduce(
-    (sum, stroke) =>
-      stroke.reduce((own, { x, y }, i) => {
-        const before = stroke[Math.max(0, i - 1)]!;
-        return own + Math.hypot(x - before.x, y - before.y);
-      }, sum),
-    0,
-  );
-
+export const lengthOf = (strokes: readonly (readonly FacePoint[])[]): number => {
+  let sum = 0;
+  for (const stroke of strokes) for (let i = 1; i < stroke.length; i++) sum += apart(stroke[i]!, stroke[i - 1]!);
+  return sum;
+};
 /** Distance between the farthest corners of the box round some points, in face units. */
 export const extent = (points: readonly FacePoint[]): number => {
-  const xs = points.map(({ x }) => x);
-  const ys = points.map(({ y }) => y);
-  return Math.hypot(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys));
+  let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const { x, y } of points) {
+    if (x < left) left = x;
+    if (x > right) right = x;
+    if (y < top) top = y;
+    if (y > bottom) bottom = y;
+  }
+  return Math.hypot(right - left, bottom - top);
 };
-
 /**
  * The same line with its points at even distances, so that where a child was slow weighs no more than where it was quick.
  * @param spacing face units
@@ -73,8 +73,9 @@ export const resampled = (points: readonly FacePoint[], spacing: number): FacePo
   const result: FacePoint[] = [first];
   let last = first;
   let owed = spacing;
-  for (const point of points.slice(1)) {
-    let left = Math.hypot(point.x - last.x, point.y - last.y);
+  for (let i = 1; i < points.length; i++) {
+    const point = points[i]!;
+    let left = apart(point, last);
     while (left >= owed && left > 0) {
       const share = owed / left;
       last = { x: last.x + (point.x - last.x) * share, y: last.y + (point.y - last.y) * share };
