@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CORRECTIONS } from '../core/marking/index.ts';
-import { Answer, Finding, Item } from './item.ts';
+import { Answer, Finding, Item, ReadAnswer } from './item.ts';
 import { SenderId, Verdict } from './values.ts';
 
 /**
@@ -41,6 +41,8 @@ export const AnswerRow = z.strictObject({
   attempt: z.int(),
   item: Item,
   answer: Answer,
+  /** What was read of it. */
+  read: ReadAnswer,
   verdict: Verdict,
   findings: z.array(Finding),
   source: Source,

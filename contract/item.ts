@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { ReadAnswer as CoreReadAnswer } from '../core/answers/index.ts';
 import { DIRECTIONS } from '../core/clock/index.ts';
 import {
   CLOCK_FAULTS,
@@ -14,8 +15,8 @@ import {
 } from '../core/items/index.ts';
 import { DRAWING_PROBLEMS, type Finding as CoreFinding } from '../core/marking/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
-import { MOST_POINTS, MOST_STROKES, pointsIn } from '../core/strokes/index.ts';
-import { WRITING_FAULTS } from '../core/wording/index.ts';
+import { ASIDE, MOST_POINTS, MOST_STROKES, UNREADABLE, pointsIn } from '../core/strokes/index.ts';
+import { WRITING_FAULTS, WRITTEN_FORMS } from '../core/wording/index.ts';
 import { Angle, Time } from './values.ts';
 
 /** Place of an option, from 0. */
@@ -87,22 +88,16 @@ const Strokes = z
   .refine((strokes) => pointsIn(strokes) <= MOST_POINTS, `a drawing has at most ${MOST_POINTS} points`);
 const DrawnHand = z.strictObject({ angle: Angle, reach: z.number().min(0).max(1000) });
 
-export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
+/** Answers that are what they are: nothing is to be read in them. */
+const PLAIN = [
   z.strictObject({ kind: z.literal('observed'), got: z.boolean() }),
   z.strictObject({ kind: z.literal('no-answer'), why: z.enum(NO_ANSWERS) }),
   z.strictObject({ kind: z.literal('part'), part: z.enum(CLOCK_PARTS) }),
   z.strictObject({ kind: z.literal('direction'), direction: z.enum(DIRECTIONS) }),
   z.strictObject({ kind: z.literal('hour'), hour: z.int().min(1).max(12) }),
   z.strictObject({ kind: z.literal('time'), time: Time }),
-  z.strictObject({ kind: z.literal('text'), text: z.string().max(60) }),
   z.strictObject({ kind: z.literal('hands'), hour: Angle, minute: Angle }),
   z.strictObject({ kind: z.literal('hour-angle'), angle: Angle }),
-  z.strictObject({ kind: z.literal('strokes'), strokes: Strokes }),
-  z.strictObject({
-    kind: z.literal('drawn'),
-    hands: z.array(DrawnHand).max(2),
-    offCentre: z.boolean().exactOptional(),
-  }),
   z.strictObject({ kind: z.literal('choice'), chosen: Places }),
   z.strictObject({ kind: z.literal('pairs'), pairs: z.array(z.strictObject({ digits: Place, words: Place })).max(12) }),
   z.strictObject({ kind: z.literal('yes-no'), yes: z.boolean() }),
@@ -113,6 +108,40 @@ export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('unit'), unit: z.enum(UNITS) }),
   z.strictObject({ kind: z.literal('order'), order: Places }),
+] as const;
+
+/** An answer as it was given. */
+export const Answer: z.ZodType<CoreAnswer> = z.discriminatedUnion('kind', [
+  ...PLAIN,
+  z.strictObject({ kind: z.literal('text'), text: z.string().max(60) }),
+  z.strictObject({ kind: z.literal('strokes'), strokes: Strokes }),
+  z.strictObject({
+    kind: z.literal('drawn'),
+    hands: z.array(DrawnHand).max(2),
+    offCentre: z.boolean().exactOptional(),
+  }),
+]);
+
+const Aside = z.union([
+  z.strictObject({ kind: z.literal('ring'), numeral: z.int().min(1).max(12) }),
+  z.strictObject({ kind: z.enum(ASIDE).exclude(['ring']) }),
+]);
+const Written = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('time'), time: Time, form: z.enum(WRITTEN_FORMS) }),
+  z.strictObject({ kind: z.literal('fault'), fault: z.enum(WRITING_FAULTS), meant: Time.optional() }),
+]);
+/** An answer as it was read. */
+export const ReadAnswer: z.ZodType<CoreReadAnswer> = z.discriminatedUnion('kind', [
+  ...PLAIN,
+  z.strictObject({ kind: z.literal('writing'), text: z.string().max(60), written: Written }),
+  z.strictObject({
+    kind: z.literal('drawing'),
+    hands: z.array(DrawnHand).max(2),
+    offCentre: z.boolean(),
+    confidence: z.number().min(0).max(1),
+    aside: z.array(Aside),
+    problem: z.enum(UNREADABLE).exactOptional(),
+  }),
 ]);
 
 export const Finding: z.ZodType<CoreFinding> = z.discriminatedUnion('kind', [

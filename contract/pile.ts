@@ -5,7 +5,7 @@ import { PAPER_PARTS } from '../core/sheets/index.ts';
 import { Source } from './answer.ts';
 import { MOST_CHILDREN } from './children.ts';
 import { Known } from './classroom.ts';
-import { Answer, Finding, Item } from './item.ts';
+import { Answer, Finding, Item, ReadAnswer } from './item.ts';
 import { SheetContent } from './sheet.ts';
 import { SaidAs } from './round.ts';
 import { Settings } from './settings.ts';
@@ -49,8 +49,8 @@ export const PileMark = z.strictObject({
   childId: z.int(),
   task: z.int().min(0),
   answerId: SenderId,
-  /** Of a drawing from a tablet what was read of it; null where nothing could be. */
-  answer: Answer.nullable(),
+  /** As it was read. */
+  read: ReadAnswer,
   verdict: Verdict,
   findings: z.array(Finding),
   source: Source,

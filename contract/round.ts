@@ -13,7 +13,7 @@ import {
 import { PROMPTS } from '../core/asking/index.ts';
 import { CORRECTIONS } from '../core/marking/index.ts';
 import { Source } from './answer.ts';
-import { Answer, Item } from './item.ts';
+import { Answer, Item, ReadAnswer } from './item.ts';
 import { SenderId, Time, Verdict } from './values.ts';
 
 /** A task a class can be given at once. */
@@ -105,8 +105,8 @@ export type PutAway = z.infer<typeof PutAway>;
 export const RoundAnswer = z.strictObject({
   childId: z.int(),
   index: z.int(),
-  /** Of a drawing what was read of it, null where nothing could be: its lines are sent to who asks for them. */
-  answer: Answer.nullable(),
+  /** As it was read: a drawing's lines are sent to who asks for them. */
+  read: ReadAnswer,
   verdict: Verdict,
   source: Source,
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MOST_PICKED_TIMES } from '../core/rounds/index.ts';
 import { ITEM_KINDS } from '../core/items/index.ts';
-import { Answer } from './item.ts';
+import { Answer, ReadAnswer } from './item.ts';
 import { ProblemCode } from './problem.ts';
 import { ClassCode } from './station.ts';
 import { SenderId, Time } from './values.ts';
@@ -147,7 +147,7 @@ export const PutLan = z.strictObject({ lan: z.boolean() });
 export type PutLan = z.infer<typeof PutLan>;
 
 /** What a child is setting or drawing at its tablet in a round. */
-export const Draft = z.strictObject({ childId: z.int(), answer: Answer });
+export const Draft = z.strictObject({ childId: z.int(), answer: Answer, read: ReadAnswer });
 export type Draft = z.infer<typeof Draft>;
 /** Drafts of the task of now. */
 export const Drafts = z.strictObject({ roundId: SenderId, index: z.int(), drafts: z.array(Draft) });

@@ -1,14 +1,7 @@
 import { hourOf, isHalfPast, isOclock, type DialTime } from '../clock/index.ts';
-import {
-  HOW_LONG,
-  faultsOf,
-  rightAnswers,
-  type Answer,
-  type Item,
-  type ItemKind,
-  type ItemOf,
-} from '../items/index.ts';
-import { answeredTime, hintStep, mark, numeralOf } from '../marking/index.ts';
+import { HOW_LONG, faultsOf, rightAnswers, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
+import { answeredTime, readAnswer, type ReadAnswer } from '../answers/index.ts';
+import { hintStep, numeralOf } from '../marking/index.ts';
 import { readingQuestions, type Phrase, type WritingFault } from '../wording/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import { whyNot } from './whyNot.ts';
@@ -61,10 +54,11 @@ const WRITING_HELP: Partial<Record<WritingFault, { readonly name: string; readon
   'not-a-time': { name: 'oneWay', light: {} },
 };
 /** Digits, with or without what stands between them: no words, so not two ways of saying it. */
-const isDigits = (answer: Answer): boolean => answer.kind === 'text' && /^[\d\s:.]+$/.test(answer.text);
-const writingHelp = (item: Item, answer: Answer, conventions: Conventions): Help | undefined => {
-  const fault = mark(item, answer, conventions).findings.find((finding) => finding.kind === 'writing');
-  const named = fault?.fault === 'not-a-time' && isDigits(answer) ? 'minutes-missing' : fault?.fault;
+const isDigits = (answer: ReadAnswer): boolean => answer.kind === 'writing' && /^[\d\s:.]+$/.test(answer.text);
+const writingHelp = (answer: ReadAnswer): Help | undefined => {
+  if (answer.kind !== 'writing' || answer.written.kind === 'time') return undefined;
+  const { fault } = answer.written;
+  const named = fault === 'not-a-time' && isDigits(answer) ? 'minutes-missing' : fault;
   const help = named === undefined ? undefined : WRITING_HELP[named];
   return help && { sentence: say(help.name), light: help.light };
 };
@@ -72,15 +66,11 @@ const writingHelp = (item: Item, answer: Answer, conventions: Conventions): Help
 /** A writing that was taken for right is helped with as if the child had written it. */
 const chosenWritingHelp = (item: Item, place: number, conventions: Conventions): Help | undefined =>
   item.kind === 'choose-writings'
-    ? writingHelp(
-        { kind: 'write-digital', shown: item.shown },
-        { kind: 'text', text: item.options[place]! },
-        conventions,
-      )
+    ? writingHelp(readAnswer({ kind: 'text', text: item.options[place]! }, conventions))
     : undefined;
 
 /** Options taken that are wrong; where none is, that another is right too. */
-const choiceHelp = (item: Item, answer: Answer, conventions: Conventions): Light => {
+const choiceHelp = (item: Item, answer: ReadAnswer, conventions: Conventions): Light => {
   const right = rightAnswers(item, conventions)[0]!;
   if (answer.kind !== 'choice' || right.kind !== 'choice') return {};
   return { places: answer.chosen.filter((place) => !right.chosen.includes(place)) };
@@ -102,7 +92,7 @@ const wordsHelp = (item: ItemOf<'words-to-digits' | 'digits-to-words'>, answered
 };
 
 /** Clocks whose digits or words do not belong to them. */
-const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: Answer): Light => {
+const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: ReadAnswer): Light => {
   const right = rightAnswers(item)[0]!;
   if (answer.kind !== 'pairs' || right.kind !== 'pairs') return {};
   const wrong = right.pairs.flatMap(({ digits, words }, clock) =>
@@ -115,7 +105,7 @@ const pairHelp = (item: Extract<Item, { kind: 'pair' }>, answer: Answer): Light 
 const READ_FROM: ReadonlySet<ItemKind> = new Set(['hour-hand', 'read', 'choose-words', 'write-digital', 'write-words']);
 
 /** By the reading steps of the time the task is about. */
-const readingHelp = (item: Item & { readonly shown: DialTime }, answer: Answer, conventions: Conventions): Help => {
+const readingHelp = (item: Item & { readonly shown: DialTime }, answer: ReadAnswer, conventions: Conventions): Help => {
   const step = hintStep(item, answer, conventions)!;
   const light = placeOf(step.part === 'minute' ? 'minute' : 'hour', item.shown);
   if (!READ_FROM.has(item.kind)) return { sentence: step.sentence, light };
@@ -127,7 +117,7 @@ const readingHelp = (item: Item & { readonly shown: DialTime }, answer: Answer, 
  * What helps a child after an answer that was not right: the first step that went wrong, by the same reading steps the board
  * uses, never the answer itself.
  */
-export const helpFor = (item: Item, answer: Answer, conventions: Conventions): Help => {
+export const helpFor = (item: Item, answer: ReadAnswer, conventions: Conventions): Help => {
   switch (item.kind) {
     case 'name-part':
       return { sentence: say(`part.${item.part}`), light: {} };
@@ -158,9 +148,9 @@ export const helpFor = (item: Item, answer: Answer, conventions: Conventions): H
     }
     case 'write-digital':
     case 'write-words':
-      return writingHelp(item, answer, conventions) ?? readingHelp(item, answer, conventions);
+      return writingHelp(answer) ?? readingHelp(item, answer, conventions);
     case 'words-to-digits':
-      return writingHelp(item, answer, conventions) ?? wordsHelp(item, answeredTime(answer));
+      return writingHelp(answer) ?? wordsHelp(item, answeredTime(answer));
     case 'digits-to-words': {
       const { places = [] } = choiceHelp(item, answer, conventions);
       const { sentence, light } = wordsHelp(item, item.options[places[0] ?? -1]);

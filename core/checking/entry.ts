@@ -11,7 +11,7 @@ import {
   type ItemOf,
 } from '../items/index.ts';
 import { partName } from '../asking/index.ts';
-import { mark } from '../marking/index.ts';
+import { readAndMark } from '../marking/index.ts';
 import { isInBoxes, type Writing } from '../sheets/index.ts';
 import { describeAnswer, findingSentence, teacherSentence } from '../reporting/index.ts';
 import { digital, parse, quickEntry, say, sentence } from '../wording/index.ts';
@@ -179,11 +179,13 @@ const answerAs = (kind: AnswerKind, item: Item, text: string, context: EntryCont
 };
 
 /** An answer said back, with what is to be said of it: "Wrote 430, the dots are missing". */
-export const echoOf = (item: Item, answer: Answer, conventions: Conventions): string =>
-  [
-    describeAnswer(item, answer, conventions),
-    ...mark(item, answer, conventions).findings.map((finding) => findingSentence(finding, conventions)),
+export const echoOf = (item: Item, answer: Answer, conventions: Conventions): string => {
+  const { read, findings } = readAndMark(item, answer, conventions);
+  return [
+    describeAnswer(item, read, conventions),
+    ...findings.map((finding) => findingSentence(finding, conventions)),
   ].join(', ');
+};
 
 /**
  * What a teacher typed for what stands on the paper: a writing exactly as the child wrote it where it wrote, otherwise leniently a

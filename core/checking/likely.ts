@@ -1,4 +1,5 @@
-import type { Answer, Item } from '../items/index.ts';
+import type { ReadAnswer } from '../answers/index.ts';
+import type { Item } from '../items/index.ts';
 import { WRONG_RULES, explain, type WrongRule } from '../misconceptions/index.ts';
 import { UNKNOWN, type Suspicion } from '../practice/index.ts';
 
@@ -46,9 +47,9 @@ export const commonRules = (suspicions: readonly Suspicion[]): WrongRule[] => {
  */
 export const suspectedWith = (
   before: readonly WrongRule[],
-  marked: readonly { readonly item: Item; readonly answer: Answer }[],
+  marked: readonly { readonly item: Item; readonly read: ReadAnswer }[],
 ): WrongRule[] => {
-  const fitting = marked.flatMap(({ item, answer }) => explain(item, answer));
+  const fitting = marked.flatMap(({ item, read }) => explain(item, read));
   const now = byWeight((rule) => fitting.filter((one) => one === rule).length + (before.includes(rule) ? 0.5 : 0));
   const fromNow = now.filter((rule) => fitting.includes(rule));
   return [...fromNow, ...before.filter((rule) => !fromNow.includes(rule))];

@@ -1,6 +1,7 @@
 import type { Conventions } from '../conventions/index.ts';
+import { asGiven, readAnswer, type ReadAnswer } from '../answers/index.ts';
 import { rightAnswers, type Answer, type Item } from '../items/index.ts';
-import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES, isSame, isSameForetold, visibleRules, type WrongRule } from '../misconceptions/index.ts';
 import { isInBoxes, shownAnswer, type Writing } from '../sheets/index.ts';
 import { USUAL_ORDER } from './likely.ts';
 import { otherAnswers } from './others.ts';
@@ -24,7 +25,7 @@ export interface OfferContext {
   /** Rules by how common they are in the class, the commonest first; those left out come last. */
   readonly common: readonly WrongRule[];
   /** What others gave to the same task, the latest last. */
-  readonly given: readonly Answer[];
+  readonly given: readonly ReadAnswer[];
   /** How digits are asked for. A colon that is printed between boxes nobody can leave out. */
   readonly writing: Writing;
 }
@@ -69,7 +70,7 @@ const ruledAnswers = (item: Item, context: OfferContext): Ruled[] => {
     );
   const found: Ruled[] = [];
   for (const { rule, answer, place } of inOrder) {
-    const known = found.find((one) => isSame(item, answer, one.answer));
+    const known = found.find((one) => isSameForetold(item, answer, one.answer));
     if (known === undefined) found.push({ answer, rules: [rule], place });
     else if (!known.rules.includes(rule)) known.rules.push(rule);
   }
@@ -78,11 +79,12 @@ const ruledAnswers = (item: Item, context: OfferContext): Ruled[] => {
 
 /** What others gave that is taken up, the answer given most often first. */
 const MOST_GIVEN = 3;
-const givenAnswers = (item: Item, given: readonly Answer[]): Answer[] => {
+const givenAnswers = (item: Item, given: readonly ReadAnswer[]): Answer[] => {
   const counted: { answer: Answer; times: number }[] = [];
-  for (const answer of given) {
-    if (answer.kind === 'observed' || answer.kind === 'no-answer' || answer.kind === 'strokes') continue;
-    const known = counted.find((one) => isSame(item, answer, one.answer));
+  for (const read of given) {
+    const answer = asGiven(read);
+    if (answer === undefined || answer.kind === 'observed' || answer.kind === 'no-answer') continue;
+    const known = counted.find((one) => isSame(item, read, one.answer));
     if (known === undefined) counted.push({ answer, times: 1 });
     else known.times += 1;
   }
@@ -98,14 +100,15 @@ export const offersOf = (item: Item, context: OfferContext): Offer[] => {
   const { conventions, suspected } = context;
   const rights = rightAnswers(item, conventions);
   const usual = rights[0]!;
-  const isRight = (answer: Answer): boolean => rights.some((right) => isSame(item, answer, right));
+  const same = (answer: Answer, other: Answer): boolean => isSame(item, readAnswer(answer, conventions), other);
+  const isRight = (answer: Answer): boolean => rights.some((right) => same(answer, right));
   const looks = (answer: Answer): string => JSON.stringify(shownAnswer(item, answer, conventions));
   const offers: Offer[] = [{ answer: usual, isRight: true, rules: [] }];
   const seen = new Set([looks(usual)]);
   const offer = (answer: Answer, rules: readonly WrongRule[]): boolean => {
     const look = looks(answer);
     if (offers.length >= MOST_OFFERS || seen.has(look) || !fits(item, answer, context)) return false;
-    if (offers.some((one) => isSame(item, answer, one.answer))) return false;
+    if (offers.some((one) => same(answer, one.answer))) return false;
     seen.add(look);
     offers.push({ answer, isRight: isRight(answer), rules });
     return true;
@@ -115,7 +118,7 @@ export const offersOf = (item: Item, context: OfferContext): Offer[] => {
   for (const { answer, rules } of ofSuspected) offer(answer, rules);
   let taken = 0;
   for (const answer of givenAnswers(item, context.given)) {
-    const rules = ruled.find((one) => isSame(item, answer, one.answer))?.rules ?? [];
+    const rules = ruled.find((one) => same(answer, one.answer))?.rules ?? [];
     if (taken < MOST_GIVEN && offer(answer, rules)) taken += 1;
   }
   for (const { answer, rules } of ruled) offer(answer, rules);

@@ -1,6 +1,7 @@
 import { isOclock, type DialTime } from '../clock/index.ts';
-import type { Answer, Item } from '../items/index.ts';
-import type { Verdict } from '../marking/index.ts';
+import type { ReadAnswer } from '../answers/index.ts';
+import type { Item } from '../items/index.ts';
+import type { Finding, Verdict } from '../marking/index.ts';
 import { skillOfItem, type Skill } from '../skills/index.ts';
 import { clueOf, type Clue } from './reason.ts';
 
@@ -9,8 +10,9 @@ export interface CountedAnswer {
   readonly childId: number;
   readonly lessonId: number;
   readonly item: Item;
-  readonly answer: Answer;
+  readonly read: ReadAnswer;
   readonly verdict: Verdict;
+  readonly findings: readonly Finding[];
   /** School day, YYYY-MM-DD. */
   readonly day: string;
 }
@@ -29,13 +31,18 @@ export interface JudgedAnswer extends Judgement {
   readonly day: string;
 }
 
-export const judgement = ({ item, answer, verdict }: Pick<CountedAnswer, 'item' | 'answer' | 'verdict'>): Judgement => {
+export const judgement = ({
+  item,
+  read,
+  verdict,
+  findings,
+}: Pick<CountedAnswer, 'item' | 'read' | 'verdict' | 'findings'>): Judgement => {
   const isOclockTask = (item.kind === 'read' || item.kind === 'set') && isOclock(item.shown);
   return {
     verdict,
     skill: skillOfItem(item),
     oclock: isOclockTask && verdict !== 'unreadable' ? item.shown : undefined,
-    ...clueOf({ item, answer, verdict }),
+    ...clueOf({ item, read, verdict, findings }),
   };
 };
 

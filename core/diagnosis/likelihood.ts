@@ -1,13 +1,14 @@
-import type { Answer, Item } from '../items/index.ts';
-import { mark, type Verdict } from '../marking/index.ts';
+import type { ReadAnswer } from '../answers/index.ts';
+import type { Item } from '../items/index.ts';
+import type { Verdict } from '../marking/index.ts';
 import { WRONG_RULES, isInvisible, leadsTo, predict } from '../misconceptions/index.ts';
 
 /** An answer with the item it was given to. */
 export interface Response {
   readonly item: Item;
-  readonly answer: Answer;
-  /** As it was marked by the class's conventions; marked by the usual ones where it is not given. */
-  readonly verdict?: Verdict;
+  readonly read: ReadAnswer;
+  /** As it was marked by the class's conventions. */
+  readonly verdict: Verdict;
 }
 
 /** What a child may be doing: knowing it, guessing, or following a wrong rule. */
@@ -22,19 +23,18 @@ export const RIGHT_DESPITE_RULE = 0.2;
 const SPREAD = 12;
 
 /** Probability of this answer to its item from a child in a state; only compared between states. */
-export const answerLikelihood = (state: AnsweringState, { item, answer, ...marked }: Response): number => {
-  const verdict = marked.verdict ?? mark(item, answer).verdict;
+export const answerLikelihood = (state: AnsweringState, { item, read, verdict }: Response): number => {
   // What nobody can read speaks for no state and against none.
   if (verdict === 'unreadable') return 1;
   const right = verdict === 'right';
   // Of a tap, and of a place left empty, only whether the child had it is known.
-  const observed = answer.kind === 'observed' || answer.kind === 'no-answer';
+  const observed = read.kind === 'observed' || read.kind === 'no-answer';
   if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;
   if (state === 'none' || isInvisible(state, item)) return right ? 1 - SLIP : observed ? SLIP : SLIP / SPREAD;
   if (right) return RIGHT_DESPITE_RULE;
   if (observed) return 1 - RIGHT_DESPITE_RULE;
   const predicted = predict(state, item);
-  if (predicted.kind === 'answers' && leadsTo(state, item, answer))
+  if (predicted.kind === 'answers' && leadsTo(state, item, read))
     return (1 - SLIP - RIGHT_DESPITE_RULE) / predicted.own.length;
   return SLIP / SPREAD;
 };

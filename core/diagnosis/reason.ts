@@ -1,5 +1,6 @@
 import type { DialTime } from '../clock/index.ts';
-import { answeredTime, mark } from '../marking/index.ts';
+import { answeredTime } from '../answers/index.ts';
+import type { Finding } from '../marking/index.ts';
 import type { WrongRule } from '../misconceptions/index.ts';
 import { logLikelihoods, weighedLogs, type Response } from './likelihood.ts';
 
@@ -35,15 +36,19 @@ export interface Clue {
   readonly fits: { readonly rules: readonly WrongRule[]; readonly answer: Fitting } | undefined;
 }
 
+/** An answer with what was found in it when it was marked. */
+export interface MarkedResponse extends Response {
+  readonly findings: readonly Finding[];
+}
 /** Uses the marking's findings for what fits a rule, so hand tolerances are the same. */
-const fitting = ({ item, answer }: Response): Clue['fits'] => {
-  const answered = answeredTime(answer);
+const fitting = ({ item, read, findings }: MarkedResponse): Clue['fits'] => {
+  const answered = answeredTime(read);
   if (answered === undefined || (item.kind !== 'read' && item.kind !== 'set')) return undefined;
-  const rules = mark(item, answer).findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : []));
+  const rules = findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : []));
   return rules.length === 0 ? undefined : { rules, answer: { kind: item.kind, shown: item.shown, answered } };
 };
 
-export const clueOf = (response: Response): Clue => ({
+export const clueOf = (response: MarkedResponse): Clue => ({
   logs: logLikelihoods(STATES, response),
   fits: fitting(response),
 });

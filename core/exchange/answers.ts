@@ -1,6 +1,7 @@
 import type { Conventions } from '../conventions/index.ts';
+import { answeredTime, type ReadAnswer } from '../answers/index.ts';
 import { timeOfItem, type Answer, type Item } from '../items/index.ts';
-import { answeredTime, type Correction, type Finding, type Verdict } from '../marking/index.ts';
+import { type Correction, type Finding, type Verdict } from '../marking/index.ts';
 import { describeItem } from '../reporting/index.ts';
 import { skillOfItem } from '../skills/index.ts';
 import { digital } from '../wording/index.ts';
@@ -20,7 +21,9 @@ export interface RecordedAnswer {
   /** ISO 8601, UTC. */
   readonly storedAt: string;
   readonly item: Item;
+  /** As it was given. */
   readonly answer: Answer;
+  readonly read: ReadAnswer;
   readonly verdict: Verdict;
   readonly findings: readonly Finding[];
   readonly source: string;
@@ -33,13 +36,13 @@ export interface RecordedAnswer {
 
 const tenth = (value: number | undefined): string => (value === undefined ? '' : String(Math.round(value * 10) / 10));
 /** Degrees of the hour and the minute hand as they were set or drawn. */
-const hands = (answer: Answer): readonly [string, string] => {
+const hands = (answer: ReadAnswer): readonly [string, string] => {
   switch (answer.kind) {
     case 'hands':
       return [tenth(answer.hour), tenth(answer.minute)];
     case 'hour-angle':
       return [tenth(answer.angle), ''];
-    case 'drawn':
+    case 'drawing':
       return [tenth(answer.hands[0]?.angle), tenth(answer.hands[1]?.angle)];
     default:
       return ['', ''];
@@ -62,10 +65,10 @@ const COLUMNS = {
   time: ({ item }, conventions) => written(timeOfItem(item), conventions),
   skill: ({ item }) => skillOfItem(item),
   answer_kind: ({ answer }) => answer.kind,
-  answer: ({ answer }, conventions) => entryText(answer, conventions),
-  answer_time: ({ answer }, conventions) => written(answeredTime(answer), conventions),
-  hour_hand: ({ answer }) => hands(answer)[0],
-  minute_hand: ({ answer }) => hands(answer)[1],
+  answer: ({ read }, conventions) => entryText(read, conventions),
+  answer_time: ({ read }, conventions) => written(answeredTime(read), conventions),
+  hour_hand: ({ read }) => hands(read)[0],
+  minute_hand: ({ read }) => hands(read)[1],
   verdict: ({ verdict }) => verdict,
   reasons: ({ findings }) => findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : [])).join(' '),
   source: ({ source }) => source,

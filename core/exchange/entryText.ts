@@ -1,8 +1,7 @@
 import { partName } from '../asking/index.ts';
 import { wrapToDial } from '../clock/index.ts';
 import type { Conventions } from '../conventions/index.ts';
-import type { Answer } from '../items/index.ts';
-import { answeredTime } from '../marking/index.ts';
+import { answeredTime, type ReadAnswer } from '../answers/index.ts';
 import { teacherSentence } from '../reporting/index.ts';
 import { digital, sentence } from '../wording/index.ts';
 
@@ -10,19 +9,18 @@ import { digital, sentence } from '../wording/index.ts';
  * An answer as a teacher would type it, to be read back by the same grammar: a writing as it stands, hands as the time they read as,
  * letters of what was chosen. Of a drawing that shows no time, and of what was only tapped, there is nothing to type: it is empty.
  */
-export const entryText = (answer: Answer, conventions: Conventions): string => {
+export const entryText = (answer: ReadAnswer, conventions: Conventions): string => {
   const word = (key: string): string => sentence({ key, values: {} }, conventions);
   const yesNo = (yes: boolean): string => word(`clock.paper.${yes ? 'yes' : 'no'}`);
   switch (answer.kind) {
-    case 'text':
+    case 'writing':
       return answer.text;
     case 'hour':
       return String(answer.hour);
     case 'time':
     case 'hands':
     case 'hour-angle':
-    case 'drawn':
-    case 'strokes': {
+    case 'drawing': {
       const time = answeredTime(answer);
       return time === undefined ? '' : digital(wrapToDial(Math.round(time)), conventions);
     }

@@ -1,5 +1,6 @@
 import type { Conventions } from '../conventions/index.ts';
-import { rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { readAnswer, type ReadAnswer } from '../answers/index.ts';
+import { rightAnswers, type Item } from '../items/index.ts';
 import { describeAnswer, describeItem } from '../reporting/index.ts';
 import { entryText } from './entryText.ts';
 import type { RecordedAnswer } from './answers.ts';
@@ -76,7 +77,7 @@ const interactionOf = (item: Item, { conventions }: StatementSetting): Interacti
   }
 };
 /** An answer as the interaction writes it. */
-const responseOf = (answer: Answer, conventions: Conventions): string => {
+const responseOf = (answer: ReadAnswer, conventions: Conventions): string => {
   switch (answer.kind) {
     case 'choice':
       return answer.chosen.map(letter).join('[,]');
@@ -103,7 +104,7 @@ const SCORE: Readonly<Record<RecordedAnswer['verdict'], number | undefined>> = {
 /** One answer as a statement: a child answered a task, in a lesson of its class. */
 export const statementOf = (row: RecordedAnswer, setting: StatementSetting): object => {
   const { conventions, classKey, withNames } = setting;
-  const { item, answer, verdict } = row;
+  const { item, answer, read, verdict } = row;
   const scaled = SCORE[verdict];
   const course = `${BASE}/class/${classKey}`;
   const inWords = (text: string): Record<string, string> => ({ [conventions.locale]: text });
@@ -122,14 +123,14 @@ export const statementOf = (row: RecordedAnswer, setting: StatementSetting): obj
         type: INTERACTION,
         name: inWords(describeItem(item, conventions)),
         ...interactionOf(item, setting),
-        correctResponsesPattern: rightAnswers(item, conventions).map((right) => responseOf(right, conventions)),
+        correctResponsesPattern: rightAnswers(item, conventions).map((right) => responseOf(readAnswer(right, conventions), conventions)),
         extensions: { [EXTENSIONS.item]: item },
       },
     },
     result: {
       ...(scaled !== undefined && { success: scaled === 1, score: { scaled } }),
       completion: answer.kind !== 'no-answer',
-      response: responseOf(answer, conventions),
+      response: responseOf(read, conventions),
       extensions: {
         [EXTENSIONS.verdict]: verdict,
         [EXTENSIONS.answer]: answer,

@@ -11,7 +11,7 @@ export type Verdict = (typeof VERDICTS)[number];
 
 /**
  * What can be odd about a drawing as such. `hands-coincide`: one line where both hands lie on each other, so that nobody
- * can tell whether both were drawn.
+ * can tell whether both were drawn. `doubtful`: read, but not surely enough to say anything of it.
  */
 export const DRAWING_PROBLEMS = [
   'same-length',
@@ -21,6 +21,7 @@ export const DRAWING_PROBLEMS = [
   'nothing',
   'scribble',
   'too-many-lines',
+  'doubtful',
 ] as const;
 export type DrawingProblem = (typeof DRAWING_PROBLEMS)[number];
 

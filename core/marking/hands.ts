@@ -5,14 +5,15 @@ import {
   handsApart,
   hourOf,
   isHalfPast,
-  normaliseAngle,
   readHands,
   turnBetween,
   wrapToDial,
   type DialTime,
   type HandAngles,
 } from '../clock/index.ts';
-import { TOLERANCES, type Answer, type Item } from '../items/index.ts';
+import { answeredTime, timeOfHourAngle, type ReadAnswer, type ReadDrawing } from '../answers/index.ts';
+import { TOLERANCES, type Item } from '../items/index.ts';
+import { DOUBTFUL } from '../strokes/index.ts';
 import { explain, hourTolerance, isSameLength } from '../misconceptions/index.ts';
 import type { Conventions } from '../conventions/index.ts';
 import type { Finding, Marking, Seen } from './findings.ts';
@@ -21,7 +22,7 @@ type Timed = Item & { readonly shown: DialTime };
 type Rules = Pick<Conventions, 'halfPastHand'>;
 
 /** The wrong rules that lead to an answer, as findings. */
-export const ruleFindings = (item: Item, answer: Answer): Finding[] =>
+export const ruleFindings = (item: Item, answer: ReadAnswer): Finding[] =>
   explain(item, answer).map((rule) => ({ kind: 'rule', rule }));
 /** Another hour than the one asked, as a finding; empty when the hour is the same. Both in minutes after twelve. */
 export const hourFinding = (asked: DialTime, answered: DialTime): Finding[] =>
@@ -46,7 +47,7 @@ const seenHands = (hands: HandAngles): Seen => ({
 });
 
 /** A geared clock: its hour hand follows, so the minute hand's stray tells how near it came. */
-export const markGeared = (item: Timed, hands: Extract<Answer, { kind: 'hands' }>): Marking => {
+export const markGeared = (item: Timed, hands: Extract<ReadAnswer, { kind: 'hands' }>): Marking => {
   const wanted = handAngles(item.shown);
   const seen = seenHands(hands);
   const minuteOff = angleBetween(hands.minute, wanted.minute);
@@ -62,13 +63,10 @@ export const markGeared = (item: Timed, hands: Extract<Answer, { kind: 'hands' }
   return { verdict: 'wrong', findings: rules.length > 0 ? rules : hourFinding(item.shown, seen.time!), seen };
 };
 
-/** The time at which an hour hand stands at an angle, to the minute. */
-export const timeOfHourAngle = (angle: number): DialTime => wrapToDial(Math.round(normaliseAngle(angle) * 2));
-
 /** An hour hand that was put alone. A wrong rule comes before "nearly". */
 export const markHourAlone = (
   item: Timed,
-  { angle }: Extract<Answer, { kind: 'hour-angle' }>,
+  { angle }: Extract<ReadAnswer, { kind: 'hour-angle' }>,
   rules: Rules,
 ): Marking => {
   const seen: Seen = { hourAngle: angle };
@@ -100,7 +98,7 @@ const strays = (hands: HandAngles, shown: DialTime, rules: Rules): Finding[] => 
 const markPair = (
   item: Timed,
   hands: HandAngles,
-  answer: Answer,
+  answer: ReadAnswer,
   rules: Rules,
 ): Pick<Marking, 'verdict' | 'findings'> => {
   if (minuteHandRight(hands.minute, item.shown) && hourHandRight(hands.hour, item.shown, rules))
@@ -118,36 +116,45 @@ const markPair = (
 };
 
 /** Two hands that turn by themselves; which is which is known. */
-export const markFree = (item: Timed, hands: Extract<Answer, { kind: 'hands' }>, rules: Rules): Marking => ({
+export const markFree = (item: Timed, hands: Extract<ReadAnswer, { kind: 'hands' }>, rules: Rules): Marking => ({
   ...markPair(item, hands, hands, rules),
   seen: seenHands(hands),
 });
 
 const odd = (problem: Extract<Finding, { kind: 'drawing' }>['problem']): Finding => ({ kind: 'drawing', problem });
 
+const seenReaches = (answer: ReadDrawing): Seen => {
+  const [hour, minute] = answer.hands;
+  const time = answeredTime(answer);
+  return {
+    ...(hour && { hourAngle: hour.angle, hourReach: hour.reach }),
+    ...(minute && { minuteAngle: minute.angle, minuteReach: minute.reach }),
+    ...(time !== undefined && { time }),
+  };
+};
+
 /** One line only: the hand that was drawn, unless both hands lie there and nobody can tell. */
-const markOneHand = (item: Timed, answer: Extract<Answer, { kind: 'drawn' }>): Marking => {
+const markOneHand = (item: Timed, answer: ReadDrawing): Marking => {
   const [hand] = answer.hands;
-  const seen: Seen = { hourAngle: hand!.angle, hourReach: hand!.reach };
+  const seen = seenReaches(answer);
   const both = handAngles(item.shown).minute;
   if (handsApart(item.shown) <= TOLERANCES.hourHandHalfPast && angleBetween(hand!.angle, both) <= TOLERANCES.minuteHand)
     return { verdict: 'unreadable', findings: [odd('hands-coincide')], seen };
   return { verdict: 'wrong', findings: [odd('one-hand'), ...ruleFindings(item, answer)], seen };
 };
 
-/** A drawing's hands, the shorter first. */
-export const markDrawn = (item: Timed, answer: Extract<Answer, { kind: 'drawn' }>, rules: Rules): Marking => {
+/**
+ * A drawing by its hands, the shorter first. What cannot be read, and what was read with doubt, is nobody's fault: it is looked at, and
+ * nothing is said of why.
+ */
+export const markDrawn = (item: Timed, answer: ReadDrawing, rules: Rules): Marking => {
   const [shorter, longer] = answer.hands;
-  if (shorter === undefined) return { verdict: 'unreadable', findings: [odd('nothing')], seen: {} };
+  if (shorter === undefined) return { verdict: 'unreadable', findings: [odd(answer.problem ?? 'nothing')], seen: {} };
+  if (answer.confidence < DOUBTFUL)
+    return { verdict: 'unreadable', findings: [odd('doubtful')], seen: seenReaches(answer) };
   if (longer === undefined) return markOneHand(item, answer);
   const hands = { hour: shorter.angle, minute: longer.angle };
-  const seen: Seen = {
-    hourAngle: hands.hour,
-    minuteAngle: hands.minute,
-    hourReach: shorter.reach,
-    minuteReach: longer.reach,
-    time: readHands(hands).time,
-  };
+  const seen = seenReaches(answer);
   if (isSameLength(answer.hands))
     return { verdict: 'wrong', findings: [odd('same-length'), ...ruleFindings(item, answer)], seen };
   const marked = markPair(item, hands, answer, rules);

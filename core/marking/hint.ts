@@ -1,8 +1,8 @@
 import { angleBetween, handAngles, minuteOf, type DialTime, type Hand, type HandAngles } from '../clock/index.ts';
-import { TOLERANCES, isHourAlone, type Answer, type Item } from '../items/index.ts';
+import { answeredTime, type ReadAnswer } from '../answers/index.ts';
+import { TOLERANCES, isHourAlone, type Item } from '../items/index.ts';
 import { hourTolerance } from '../misconceptions/index.ts';
 import { readingSteps, type ReadingConventions, type ReadingStep } from '../wording/index.ts';
-import { answeredTime } from './mark.ts';
 
 /**
  * Which hand to help with when a clock was not set right: the minute hand first, for on a geared clock the hour hand
@@ -18,7 +18,7 @@ export const handToHelp = (asked: DialTime, hands: HandAngles): Hand | undefined
 export const numeralOf = (hand: Hand, time: DialTime): number => Math.floor(handAngles(time)[hand] / 30) || 12;
 
 /** The hand an answer went wrong with; the one read first where the answer does not tell. */
-const missedHand = (shown: DialTime, answer: Answer, first: Hand): Hand => {
+const missedHand = (shown: DialTime, answer: ReadAnswer, first: Hand): Hand => {
   if (answer.kind === 'hands') return handToHelp(shown, answer) ?? first;
   const time = answeredTime(answer);
   if (time === undefined || time === shown) return first;
@@ -29,7 +29,7 @@ const missedHand = (shown: DialTime, answer: Answer, first: Hand): Hand => {
  * The reading step a child missed, to be lit up and said; none for tasks that are not about one time. The same steps the
  * board and the answer keys use.
  */
-export const hintStep = (item: Item, answer: Answer, conventions: ReadingConventions): ReadingStep | undefined => {
+export const hintStep = (item: Item, answer: ReadAnswer, conventions: ReadingConventions): ReadingStep | undefined => {
   if (!('shown' in item)) return undefined;
   const hand = isHourAlone(item.kind) ? 'hour' : missedHand(item.shown, answer, conventions.firstRead);
   return readingSteps(item.shown, conventions).find(({ part }) => part === hand);

@@ -9,4 +9,4 @@ export {
   type Verdict,
 } from './findings.ts';
 export { handToHelp, hintStep, numeralOf } from './hint.ts';
-export { answeredTime, mark } from './mark.ts';
+export { mark, readAndMark, type ReadAndMarked } from './mark.ts';

@@ -1,4 +1,6 @@
 import { angleBetween, type DialTime } from '../clock/index.ts';
+import { readAnswer, type ReadAnswer, type ReadDrawing } from '../answers/index.ts';
+import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { TOLERANCES, type Answer, type DrawnHand, type Item, type ItemKind } from '../items/index.ts';
 import { WRONG_RULES, type WrongRule } from './names.ts';
 import { predict, usualRight } from './predict.ts';
@@ -20,7 +22,7 @@ const handsMatch = (
  * Is a drawing the one foretold? Lengths count only where the rule is about them, the middle likewise; hands of one length
  * may be seen both ways round.
  */
-const sameDrawing = (given: Drawing, foretold: Drawing, shown: DialTime): boolean => {
+const sameDrawing = (given: ReadDrawing, foretold: Drawing, shown: DialTime): boolean => {
   const [first, second] = given.hands;
   if (given.hands.length !== foretold.hands.length || first === undefined) return false;
   if (foretold.offCentre && !given.offCentre) return false;
@@ -33,11 +35,11 @@ const sameDrawing = (given: Drawing, foretold: Drawing, shown: DialTime): boolea
 };
 
 /** Is this the answer that was foretold, hands within their tolerances? */
-export const isSame = (item: Item, given: Answer, foretold: Answer): boolean => {
+export const isSame = (item: Item, given: ReadAnswer, foretold: Answer): boolean => {
   if (foretold.kind === 'hands')
     return given.kind === 'hands' && 'shown' in item && sameHands(given, foretold, item.shown);
   if (foretold.kind === 'drawn')
-    return given.kind === 'drawn' && 'shown' in item && sameDrawing(given, foretold, item.shown);
+    return given.kind === 'drawing' && 'shown' in item && sameDrawing(given, foretold, item.shown);
   if (foretold.kind === 'hour-angle')
     return (
       given.kind === 'hour-angle' &&
@@ -47,16 +49,20 @@ export const isSame = (item: Item, given: Answer, foretold: Answer): boolean => 
   return sameExactly(given, foretold);
 };
 
+/** Are two answers that were made, not given, the same? */
+export const isSameForetold = (item: Item, one: Answer, other: Answer): boolean =>
+  isSame(item, readAnswer(one, DEFAULT_CONVENTIONS), other);
+
 /** Would following this rule look the same as knowing, for this item? True too where the rule says nothing. */
 export const isInvisible = (rule: WrongRule, item: Item): boolean => {
   const predicted = predict(rule, item);
   if (predicted.kind !== 'answers') return true;
   const right = usualRight(item);
-  return predicted.own.some((own) => isSame(item, own, right));
+  return predicted.own.some((own) => isSameForetold(item, own, right));
 };
 
 /** Does a rule lead to this very answer? */
-export const leadsTo = (rule: WrongRule, item: Item, answer: Answer): boolean => {
+export const leadsTo = (rule: WrongRule, item: Item, answer: ReadAnswer): boolean => {
   const predicted = predict(rule, item);
   return predicted.kind === 'answers' && predicted.own.some((own) => isSame(item, answer, own));
 };
@@ -89,7 +95,7 @@ export const visibleRules = (item: Item): readonly VisibleRule[] => {
  * The wrong rules that lead to a wrong answer. A rule that would also give the right one here is left out: an item that
  * cannot tell is never used to accuse. Whether the answer is wrong is the marking's business.
  */
-export const explain = (item: Item, answer: Answer): WrongRule[] => {
+export const explain = (item: Item, answer: ReadAnswer): WrongRule[] => {
   const found: WrongRule[] = [];
   for (const { rule, own } of visibleRules(item)) if (own.some((one) => isSame(item, answer, one))) found.push(rule);
   return found;
@@ -101,7 +107,7 @@ export const explain = (item: Item, answer: Answer): WrongRule[] => {
  */
 export const consistentRules = (
   item: Item,
-  answer: Answer,
+  answer: ReadAnswer,
   right: boolean,
 ): { readonly fitting: WrongRule[]; readonly guessing: WrongRule[] } => ({
   fitting: WRONG_RULES.filter((rule) => {

@@ -1,4 +1,5 @@
 import { angleBetween, isHalfPast, type DialTime, type HandAngles } from '../clock/index.ts';
+import type { ReadAnswer } from '../answers/index.ts';
 import { TOLERANCES, type Answer, type DrawnHand } from '../items/index.ts';
 import { parse, type ParsedWriting } from '../wording/index.ts';
 
@@ -27,18 +28,23 @@ const read = (text: string): ParsedWriting => {
   return fresh;
 };
 
+/** The time that is written; a form the class does not use is one too. */
+const timeWritten = (written: ParsedWriting): DialTime | undefined =>
+  written.kind === 'time' ? written.time : written.fault === 'other-form' ? written.meant : undefined;
+
 /** Are these two writings the same time, or the same fault with the same time meant? */
-export const sameWriting = (given: string, foretold: string): boolean => {
-  const [a, b] = [read(given), read(foretold)];
-  if (a.kind === 'time') return b.kind === 'time' && a.time === b.time;
-  return b.kind === 'fault' && a.fault === b.fault && a.meant === b.meant && a.fault !== 'not-a-time';
+const sameRead = (a: ParsedWriting, b: ParsedWriting): boolean => {
+  const [one, other] = [timeWritten(a), timeWritten(b)];
+  if (one !== undefined || other !== undefined || a.kind === 'time' || b.kind === 'time') return one === other;
+  return a.fault === b.fault && a.meant === b.meant && a.fault !== 'not-a-time';
 };
+/** The same of two texts, in digits. */
+export const sameWriting = (given: string, foretold: string): boolean => sameRead(read(given), read(foretold));
 
 /** The time of an answer to a reading task, said or written. */
-const timeGiven = (given: Answer): DialTime | undefined => {
+const timeGiven = (given: ReadAnswer): DialTime | undefined => {
   if (given.kind === 'time') return given.time;
-  const written = given.kind === 'text' ? read(given.text) : undefined;
-  return written?.kind === 'time' ? written.time : undefined;
+  return given.kind === 'writing' ? timeWritten(given.written) : undefined;
 };
 
 const sameList = (a: readonly number[], b: readonly number[]): boolean =>
@@ -49,7 +55,7 @@ const sorted = (list: readonly number[]): number[] => [...list].sort((a, b) => a
  * Is an answer that needs no tolerance the same as another? Answers of different kinds are not. Hands and drawings are
  * compared by `sameHands`.
  */
-export const sameExactly = (given: Answer, foretold: Answer): boolean => {
+export const sameExactly = (given: ReadAnswer, foretold: Answer): boolean => {
   switch (foretold.kind) {
     case 'part':
       return given.kind === 'part' && given.part === foretold.part;
@@ -60,7 +66,7 @@ export const sameExactly = (given: Answer, foretold: Answer): boolean => {
     case 'time':
       return timeGiven(given) === foretold.time;
     case 'text':
-      return given.kind === 'text' && sameWriting(given.text, foretold.text);
+      return given.kind === 'writing' && sameRead(given.written, read(foretold.text));
     case 'choice':
       return given.kind === 'choice' && sameList(sorted(given.chosen), sorted(foretold.chosen));
     case 'pairs':

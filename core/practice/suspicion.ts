@@ -1,6 +1,6 @@
 import { RIGHT_DESPITE_RULE, SLIP, weighed, type AnsweringState, type Response } from '../diagnosis/index.ts';
 import { guessChance, type Answer, type Item } from '../items/index.ts';
-import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES, isSameForetold, visibleRules, type WrongRule } from '../misconceptions/index.ts';
 
 /** How likely a child is to know, to guess, or to follow each wrong rule; sums to 1. */
 export type Suspicion = Readonly<Record<AnsweringState, number>>;
@@ -29,7 +29,7 @@ export interface Prospect {
 export const prospectOf = (item: Item): Prospect => {
   const own: Answer[] = [];
   const placeOf = (answer: Answer): number => {
-    const known = own.findIndex((one) => isSame(item, one, answer));
+    const known = own.findIndex((one) => isSameForetold(item, one, answer));
     return known >= 0 ? known : own.push(answer) - 1;
   };
   const led = visibleRules(item).map(({ rule, own: answers }) => ({ rule, places: answers.map(placeOf) }));

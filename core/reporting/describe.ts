@@ -1,8 +1,8 @@
 import { angleBetween, hourOf, isPossible, readHands, type DialTime } from '../clock/index.ts';
-import { TOLERANCES, rightAnswers, type Answer, type Item } from '../items/index.ts';
+import { answeredTime, type ReadAnswer } from '../answers/index.ts';
+import { TOLERANCES, rightAnswers, type Item } from '../items/index.ts';
 import { digital, say, sentence, type Phrase } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
-import { answeredTime } from '../marking/index.ts';
 import { partName } from '../asking/index.ts';
 import { teacherSentence } from './teacherWords.ts';
 
@@ -63,7 +63,7 @@ const chosenWords = (item: Item, chosen: readonly number[], conventions: Convent
 };
 
 /** Clocks that got the digits and words that belong to them. */
-const rightPairs = (item: Item, answer: Extract<Answer, { kind: 'pairs' }>): number => {
+const rightPairs = (item: Item, answer: Extract<ReadAnswer, { kind: 'pairs' }>): number => {
   const [right] = rightAnswers(item);
   if (right?.kind !== 'pairs') return 0;
   return right.pairs.filter(
@@ -77,7 +77,7 @@ const nearestNumeral = (angle: number): number => Math.round(angle / 30) % 12 ||
 const isOnNumeral = (angle: number): boolean =>
   angleBetween(angle, nearestNumeral(angle) * 30) <= TOLERANCES.hourHandHalfPast / 2;
 
-const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phrase => {
+const answerPhrase = (item: Item, answer: ReadAnswer, conventions: Conventions): Phrase => {
   const phrase = (name: string, values: Phrase['values'] = {}): Phrase => ({ key: `teacher.answered.${name}`, values });
   const words = (key: string): string => sentence({ key, values: {} }, conventions);
   const time = answeredTime(answer);
@@ -95,7 +95,7 @@ const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phr
       return phrase('said', { answer: answer.hour });
     case 'time':
       return phrase('said', { answer: written });
-    case 'text':
+    case 'writing':
       return phrase('wrote', { answer: answer.text });
     case 'hands':
       return phrase('turned', { answer: written });
@@ -105,8 +105,7 @@ const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phr
         ? phrase('handOn', { hour: nearestNumeral(answer.angle) })
         : phrase('handBetween', { hour, next: (hour % 12) + 1 });
     }
-    case 'strokes':
-    case 'drawn':
+    case 'drawing':
       return time === undefined ? phrase('drewNothing') : phrase('drew', { answer: written });
     case 'choice':
       return phrase('chose', { choices: chosenWords(item, answer.chosen, conventions) });
@@ -129,5 +128,5 @@ const answerPhrase = (item: Item, answer: Answer, conventions: Conventions): Phr
 };
 
 /** An answer in a few words: "Said 5:30", "Turned to 12:15", "Wrote 430". */
-export const describeAnswer = (item: Item, answer: Answer, conventions: Conventions): string =>
+export const describeAnswer = (item: Item, answer: ReadAnswer, conventions: Conventions): string =>
   teacherSentence(answerPhrase(item, answer, conventions), conventions);

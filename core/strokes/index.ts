@@ -1,4 +1,11 @@
-export { BUDGET, UNREADABLE, readDrawing, type DrawingRead, type ReadHand } from './readDrawing.ts';
+export {
+  BUDGET,
+  UNREADABLE,
+  readDrawing,
+  type DrawingRead,
+  type ReadHand,
+  type UnreadableDrawing,
+} from './readDrawing.ts';
 export { DOUBTFUL } from './confidence.ts';
 export { ASIDE, type Aside } from './marks.ts';
 export {

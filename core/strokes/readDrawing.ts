@@ -19,6 +19,7 @@ export interface ReadHand {
 
 /** Why a drawing cannot be read: nothing but marks beside; lines that are no hands; more lines than hands. */
 export const UNREADABLE = ['nothing', 'scribble', 'too-many-lines'] as const;
+export type UnreadableDrawing = (typeof UNREADABLE)[number];
 
 /** What a drawing shows: one or two hands, the shorter first, or nothing that can be read; and what was set aside in it. */
 export type DrawingRead =
@@ -31,7 +32,7 @@ export type DrawingRead =
       readonly offCentre: boolean;
       readonly aside: readonly Aside[];
     }
-  | { readonly kind: 'unreadable'; readonly why: (typeof UNREADABLE)[number]; readonly aside: readonly Aside[] };
+  | { readonly kind: 'unreadable'; readonly why: UnreadableDrawing; readonly aside: readonly Aside[] };
 
 /** Face units between points of a line that is looked at. */
 const SPACING = 3;
@@ -54,7 +55,7 @@ const directionOfArm = (arm: Arm) =>
   );
 
 const read = (strokes: readonly Stroke[]): DrawingRead => {
-  const unreadable = (why: (typeof UNREADABLE)[number], set: readonly Aside[] = []): DrawingRead => ({
+  const unreadable = (why: UnreadableDrawing, set: readonly Aside[] = []): DrawingRead => ({
     kind: 'unreadable',
     why,
     aside: set,

@@ -42,7 +42,7 @@ export type WrittenForm = (typeof WRITTEN_FORMS)[number];
 /** A writing read: a time and its form, or a fault with the time probably meant, where there is one. */
 export type ParsedWriting =
   | { readonly kind: 'time'; readonly time: DialTime; readonly form: WrittenForm }
-  | { readonly kind: 'fault'; readonly fault: WritingFault; readonly meant: DialTime | undefined };
+  | { readonly kind: 'fault'; readonly fault: WritingFault; readonly meant?: DialTime | undefined };
 
 /** A writing that is a time. */
 export const time = (value: DialTime, form: WrittenForm): ParsedWriting => ({ kind: 'time', time: value, form });

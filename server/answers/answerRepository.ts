@@ -1,5 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import type { AnswerRow, LookedAtAnswer, PostCorrection, RoundAnswer } from '../../contract/index.ts';
+import { READER } from '../../core/answers/index.ts';
 import { countedInstead, type Correction } from '../../core/marking/index.ts';
 
 interface StoredRow {
@@ -13,6 +14,7 @@ interface StoredRow {
   attempt: number;
   item: string;
   answer: string;
+  read: string;
   verdict: string;
   findings: string;
   source: string;
@@ -32,6 +34,7 @@ const fromRow = (row: StoredRow): AnswerRow => ({
   attempt: row.attempt,
   item: JSON.parse(row.item) as AnswerRow['item'],
   answer: JSON.parse(row.answer) as AnswerRow['answer'],
+  read: JSON.parse(row.read) as AnswerRow['read'],
   verdict: row.verdict as AnswerRow['verdict'],
   findings: JSON.parse(row.findings) as AnswerRow['findings'],
   source: row.source as AnswerRow['source'],
@@ -48,15 +51,14 @@ const countedFromRow = (row: LookedAtRow): AnswerRow[] => {
   const given = fromRow(row);
   if (row.says === null) return [given];
   const instead = countedInstead(row.says);
-  return instead === undefined ? [] : [{ ...given, ...instead, findings: [], source: 'teacher' }];
+  return instead === undefined ? [] : [{ ...given, ...instead, read: instead.answer, findings: [], source: 'teacher' }];
 };
 
 interface RoundAnswerRow {
   seq: number;
-  id: string;
   child_id: number;
   round_index: number;
-  answer: string | null;
+  read: string;
   verdict: string;
   source: string;
   says: Correction | null;
@@ -72,9 +74,10 @@ export interface FirstTry {
   readonly task: number | null;
   readonly day: string;
   readonly verdict: AnswerRow['verdict'];
-  /** JSON. */
+  /** JSON, this and the next two. */
   readonly item: string;
-  readonly answer: string;
+  readonly read: string;
+  readonly findings: string;
   /** What the teacher says of it. */
   readonly says: Correction | null;
 }
@@ -91,34 +94,36 @@ interface HeldRow {
   readonly inRound: number;
 }
 /** An answer in a round and its place in the record. */
-type RoundAnswerRead = RoundAnswer & { readonly seq: number; readonly id: string; readonly isOut: boolean };
-/** A drawing can be a quarter of a megabyte; what is known of it without its lines stays in the data file. */
-const ROUND_COLUMNS = `seq, id, child_id, round_index, verdict, source,
-  CASE answer ->> '$.kind' WHEN 'strokes' THEN NULL ELSE answer END AS answer,
+type RoundAnswerRead = RoundAnswer & { readonly seq: number; readonly isOut: boolean };
+/** As it was read: a drawing's lines can be a quarter of a megabyte, and stay in the data file. */
+const ROUND_COLUMNS = `seq, child_id, round_index, verdict, source, read,
   (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
+const insteadOf = (says: Correction): Partial<RoundAnswer> => {
+  const instead = countedInstead(says);
+  return { ...(instead && { read: instead.answer, verdict: instead.verdict }), source: 'teacher' };
+};
 const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
   seq: row.seq,
-  id: row.id,
   childId: row.child_id,
   index: row.round_index,
-  answer: row.answer === null ? null : (JSON.parse(row.answer) as RoundAnswer['answer']),
+  read: JSON.parse(row.read) as RoundAnswer['read'],
   verdict: row.verdict as RoundAnswer['verdict'],
   source: row.source as RoundAnswer['source'],
   isOut: row.says === 'out',
-  ...(row.says !== null && { ...countedInstead(row.says), source: 'teacher' }),
+  ...(row.says !== null && insteadOf(row.says)),
 });
 
 const FIRST_TRY_COLUMNS = `seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex,
-  pile_id AS pileId, task, day, verdict, item, answer, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
+  pile_id AS pileId, task, day, verdict, item, read, findings, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
 const COLUMNS =
-  'id, child_id, lesson_id, round_id, round_index, pile_id, task, attempt, item, answer, verdict, findings, source, stored_at, day';
+  'id, child_id, lesson_id, round_id, round_index, pile_id, task, attempt, item, answer, read, verdict, findings, source, stored_at, day';
 
 /** The answers of one class. */
 export const createAnswerRepository = (db: Database, classId: number) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
-    INSERT INTO answer (${COLUMNS})
-    VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @pileId, @task, @attempt, @item, @answer, @verdict, @findings,
-            @source, @storedAt, @day)`);
+    INSERT INTO answer (${COLUMNS}, reader)
+    VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @pileId, @task, @attempt, @item, @answer, @read, @verdict,
+            @findings, @source, @storedAt, @day, ${READER})`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
   // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.
   const selectFirstTries = db.prepare<[number, number, number], FirstTry>(`
@@ -190,6 +195,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
         ...row,
         item: JSON.stringify(row.item),
         answer: JSON.stringify(row.answer),
+        read: JSON.stringify(row.read),
         findings: JSON.stringify(row.findings),
       });
     },
@@ -225,7 +231,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     maybeCorrection: (id: string) => selectCorrection.get(id),
     /** Grows whenever one is kept: answers that were there before count otherwise. */
     corrections: (): number => corrections,
-    /** Answers in a round behind a place in the record, every one, oldest first; drawings without their lines. @param seq 0 for all */
+    /** Answers in a round behind a place in the record, every one, oldest first, as they were read. @param seq 0 for all */
     ofRoundAfter: (roundId: string, seq: number): RoundAnswerRead[] =>
       (seq === 0 ? selectOfRound.all(roundId) : selectOfRoundAfter.all(seq, roundId)).map(fromRoundRow),
     /** Of every answer behind a place in the record: its lesson, its school day, whether a round asked for it. */

@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Database } from 'better-sqlite3';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
@@ -33,7 +33,7 @@ export const roundItem = (round: Round, index: number): Item => {
 /** An answer that does not belong to its item is malformed, not a fault of the server's. */
 const markPosted = (item: Item, answer: Answer, conventions: Conventions) => {
   try {
-    return mark(item, answer, conventions);
+    return readAndMark(item, answer, conventions);
   } catch (error) {
     if (error instanceof RangeError) throw new HoppelError('malformed', error.message);
     throw error;
@@ -126,7 +126,12 @@ export const createRecorder = ({ db, answers, children, lessons, rounds, setting
 export type Recorder = ReturnType<typeof createRecorder>;
 
 /** Core hands out read-only findings; a row owns its own list. */
-const toMutable = ({ verdict, findings }: ReturnType<typeof mark>): Pick<AnswerRow, 'verdict' | 'findings'> => ({
+const toMutable = ({
+  read,
+  verdict,
+  findings,
+}: ReturnType<typeof readAndMark>): Pick<AnswerRow, 'read' | 'verdict' | 'findings'> => ({
+  read,
   verdict,
   findings: [...findings],
 });

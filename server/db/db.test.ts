@@ -37,6 +37,7 @@ describe('the data file', () => {
       '0013_lesson_templates.sql',
       '0014_sheets.sql',
       '0015_piles.sql',
+      '0016_readings.sql',
     ]);
     again.close();
   });

@@ -1,5 +1,6 @@
 import Database from 'better-sqlite3';
 import { checkKnown, markAsOurs } from './known.ts';
+import { readAgain } from '../answers/readAgain.ts';
 import { MIGRATIONS, migrate } from './migrate.ts';
 
 /** Milliseconds another program's lock is waited for while a file is opened. */
@@ -25,6 +26,8 @@ export const openDatabase = (file: string): Database.Database => {
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
     migrate(db);
+    // Answers from before readings were kept, or read by an older reader.
+    readAgain(db);
     markAsOurs(db, MIGRATIONS);
     // What a Hoppel that did not end whole left in its log.
     writeBack(db);

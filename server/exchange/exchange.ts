@@ -80,9 +80,9 @@ export const createExchange = ({ row, key, answers, children, lessons, settings,
         ['child', 'task', 'answer'],
         ...own.flatMap(({ childId }) =>
           marks
-            .filter((mark) => mark.childId === childId && mark.answer !== null)
+            .filter((mark) => mark.childId === childId)
             .sort((a, b) => a.task - b.task)
-            .map(({ task, answer }) => [children.one(childId).name, String(task + 1), entryText(answer!, conventions)]),
+            .map(({ task, read }) => [children.one(childId).name, String(task + 1), entryText(read, conventions)]),
         ),
       ];
     },

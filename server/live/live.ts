@@ -12,6 +12,7 @@ import type {
   StationEvents,
   TeacherEvents,
 } from '../../contract/index.ts';
+import { readAnswer } from '../../core/answers/index.ts';
 import type { Answer } from '../../core/items/index.ts';
 import { thinned } from '../../core/strokes/index.ts';
 import { safely } from '../common/safely.ts';
@@ -100,7 +101,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
   };
 
   /** What children set or draw in the task of now, by child; gone with the task. */
-  const drafts = new Map<number, Answer>();
+  const drafts = new Map<number, Omit<Draft, 'childId'>>();
   let draftsOf = '';
   const allDrafts = (): Drafts | null => {
     const round = runner.today();
@@ -108,7 +109,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     const place = `${round.id} ${round.index}`;
     if (place !== draftsOf) drafts.clear();
     draftsOf = place;
-    const list = [...drafts].map(([childId, answer]): Draft => ({ childId, answer }));
+    const list = [...drafts].map(([childId, draft]): Draft => ({ childId, ...draft }));
     return { roundId: round.id, index: round.index, drafts: list };
   };
   let told = '';
@@ -164,9 +165,10 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     draft: (childId: number, roundId: string, index: number, answer: Answer): void => {
       const now = allDrafts();
       if (now === null || now.roundId !== roundId || now.index !== index) return;
-      const draft = shown(answer);
+      // Read once here, however many screens look at it: of the whole drawing, not of what is shown of it.
+      const draft = { answer: shown(answer), read: readAnswer(answer, settings.one()) };
       drafts.set(childId, draft);
-      tellTeachers('draft', { childId, roundId, index, answer: draft });
+      tellTeachers('draft', { childId, roundId, index, ...draft });
     },
     /** Children of some seats were sent off: their tablets go back to the pictures. */
     sendAway: (gone: readonly string[]): void => {

@@ -42,7 +42,7 @@ interface MarkRow {
   id: string;
   child_id: number;
   task: number;
-  answer: string;
+  read: string;
   verdict: string;
   findings: string;
   source: string;
@@ -69,12 +69,12 @@ const markFromRow = (row: MarkRow): PileMark | undefined => {
     childId: row.child_id,
     task: row.task,
     answerId: row.id,
-    answer: JSON.parse(row.answer) as AnswerRow['answer'],
+    read: JSON.parse(row.read) as AnswerRow['read'],
     verdict: row.verdict as AnswerRow['verdict'],
     findings: JSON.parse(row.findings) as AnswerRow['findings'],
     source: row.source as AnswerRow['source'],
     says: row.says,
-    ...(instead && { ...instead, findings: [] }),
+    ...(instead && { read: instead.answer, verdict: instead.verdict, findings: [] }),
   };
 };
 
@@ -116,12 +116,12 @@ export const createPileRepository = (db: Database, classId: number) => {
   );
   const SAYS = '(SELECT says FROM correction_now WHERE answer_id = counted_answer.id) AS says';
   const selectMarks = db.prepare<[string], MarkRow>(`
-    SELECT id, child_id, task, answer, verdict, findings, source, ${SAYS}
+    SELECT id, child_id, task, read, verdict, findings, source, ${SAYS}
     FROM counted_answer
     WHERE pile_id = ?
     ORDER BY seq`);
   const selectRoundMarks = db.prepare<[string], MarkRow>(`
-    SELECT id, child_id, round_index AS task, answer, verdict, findings, source, ${SAYS}
+    SELECT id, child_id, round_index AS task, read, verdict, findings, source, ${SAYS}
     FROM counted_answer
     WHERE round_id = ?
     ORDER BY seq`);

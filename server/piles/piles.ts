@@ -35,7 +35,6 @@ import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import type { ClassViewService } from '../record/classView.ts';
 import type { RoundRepository } from '../rounds/roundRepository.ts';
-import { readOf } from '../rounds/roundAnswers.ts';
 import type { KeptPrinting, SheetRepository } from '../sheets/sheetRepository.ts';
 import { createPileOpener, tasksAsked } from './openPile.ts';
 import type { KeptPile, PileRepository } from './pileRepository.ts';
@@ -103,8 +102,6 @@ export const createPiles = (parts: Parts) => {
       .filter(({ childId, copy }) => forAll || copy !== null || toldOf.has(childId));
   };
   const suspicionOf = (childId: number): Suspicion => suspect(UNKNOWN, answers.countedOfChild(childId).slice(-LATEST));
-  const marksOf = (pile: KeptPile): PileMark[] =>
-    piles.marks(pile).map((mark) => ({ ...mark, answer: readOf(mark.answer ?? undefined) }));
 
   const kindOf = ({ origin }: KeptPile): Pile['kind'] => {
     const word = origin.split(' ')[0]!;
@@ -135,7 +132,7 @@ export const createPiles = (parts: Parts) => {
       madeAt: pile.madeAt,
       forms: formsOf(pile).map((tasks) => [...tasks]),
       children: own.map((child, i) => ({ ...child, suspected: suspectedRules(suspicions[i]!) })),
-      marks: marksOf(pile),
+      marks: piles.marks(pile),
       common: commonRules(suspicions),
       printed: printedOf(pile),
     };
@@ -199,7 +196,7 @@ export const createPiles = (parts: Parts) => {
   const markNow = (marks: readonly PileMark[], childId: number, task: number): PileMark | null =>
     marks.find((one) => one.childId === childId && one.task === task) ?? null;
   const newsOf = (pile: KeptPile, deeds: readonly PileDeed[]): PileNews => {
-    const marks = marksOf(pile);
+    const marks = piles.marks(pile);
     const touched = new Set(deeds.flatMap((deed) => (deed.what === 'child' ? [deed.childId] : [])));
     return {
       pileId: pile.id,
@@ -303,7 +300,7 @@ export const createPiles = (parts: Parts) => {
         ).map(({ rule, childIds }) => ({ rule, childIds: [...childIds] })),
         known: lesson === undefined ? null : desk.saidBy(lesson),
         tablets: againstTablets(counted, tablets),
-        taps: marks.filter(({ answer }) => answer?.kind === 'observed' && !answer.got).length,
+        taps: marks.filter(({ read }) => read.kind === 'observed' && !read.got).length,
       };
     },
   };

@@ -20,16 +20,17 @@ const MOST_TEXT = 400;
 /** Judges answers; the same one to the same task once. */
 const createJudging = () => {
   const known = new Map<string, Judgement>();
-  const read = ({ item, answer, verdict }: FirstTry): Judgement =>
+  const judged = ({ item, read, verdict, findings }: FirstTry): Judgement =>
     judgement({
       item: JSON.parse(item) as CountedAnswer['item'],
-      answer: JSON.parse(answer) as CountedAnswer['answer'],
+      read: JSON.parse(read) as CountedAnswer['read'],
       verdict,
+      findings: JSON.parse(findings) as CountedAnswer['findings'],
     });
   return (row: FirstTry): Judgement => {
-    if (row.item.length + row.answer.length > MOST_TEXT) return read(row);
-    const key = `${row.verdict} ${row.item} ${row.answer}`;
-    const found = known.get(key) ?? read(row);
+    if (row.item.length + row.read.length + row.findings.length > MOST_TEXT) return judged(row);
+    const key = `${row.verdict} ${row.item} ${row.read} ${row.findings}`;
+    const found = known.get(key) ?? judged(row);
     if (known.size < MOST_JUDGEMENTS) known.set(key, found);
     return found;
   };
@@ -39,7 +40,7 @@ const createJudging = () => {
 const asCounted = (row: FirstTry): FirstTry | undefined => {
   if (row.says === null) return row;
   const instead = countedInstead(row.says);
-  return instead && { ...row, answer: JSON.stringify(instead.answer), verdict: instead.verdict };
+  return instead && { ...row, read: JSON.stringify(instead.answer), findings: '[]', verdict: instead.verdict };
 };
 
 /** The task of a round or a pile that was answered; none where it is nobody's but the child's. */

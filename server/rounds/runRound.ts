@@ -98,6 +98,7 @@ export const createRoundRunner = ({ db, rounds, lessons, children, answers, reco
                 childId: row.childId,
                 index,
                 answer: row.answer,
+                read: row.read,
                 verdict: row.verdict,
                 source: row.source,
                 says: row.says,

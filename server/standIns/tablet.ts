@@ -14,7 +14,7 @@ import {
 import { gearedAngles, normaliseAngle, turnBetween } from '../../core/clock/index.ts';
 import type { Rng } from '../../core/common/index.ts';
 import { startingTime, timeOfItem, type Answer, type Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import { taskOn, wayAnew, wayInto, wayOn } from '../../core/practice/index.ts';
 import { answerOnTablet, type SimulatedChild } from '../../core/simulation/index.ts';
 
@@ -137,7 +137,7 @@ export const runStandIn = async ({ childId, behaves }: StandIn, room: Room): Pro
       if (!isFree()) return;
       const answer = answerOnTablet(behaves, item, rng);
       await post(answer, { setting: 'alone', lessonId, item, attempt: 1 });
-      way = wayOn(way, { item, answer, verdict: mark(item, answer, settings).verdict });
+      way = wayOn(way, { item, answer, verdict: readAndMark(item, answer, settings).verdict });
       if (!follows) continue;
       const asked = way.done.map(({ item: task, verdict }) => ({ item: task, verdict }));
       const reply = await send('POST', '/station/rest', { seat, asked } satisfies PostRest);

@@ -1,5 +1,7 @@
 <!-- A mark in a few pixels: a tick, or what was seen instead. -->
 <script setup lang="ts">
+import { computed } from 'vue';
+import { asGiven } from '../../core/answers/index.ts';
 import { mdiCheck } from '@mdi/js';
 import type { PileMark } from '../../contract/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
@@ -12,15 +14,17 @@ const { mark, item, conventions, px } = defineProps<{
   conventions: Conventions;
   px: number;
 }>();
+/** None where nobody could read it. */
+const answer = computed(() => mark && asGiven(mark.read));
 </script>
 
 <template>
   <span v-if="mark" class="sign" aria-hidden="true">
     <v-icon v-if="mark.verdict === 'right'" :icon="mdiCheck" :size="Math.min(18, px)" class="tick" />
-    <template v-else-if="mark.answer?.kind === 'no-answer'">{{ mark.answer.why === 'empty' ? '–' : '?' }}</template>
-    <template v-else-if="mark.answer === null">?</template>
-    <template v-else-if="mark.answer.kind === 'observed'">{{ '≠' }}</template>
-    <AnswerLook v-else :item="item" :answer="mark.answer" :conventions="conventions" :px="px" />
+    <template v-else-if="mark.read.kind === 'no-answer'">{{ mark.read.why === 'empty' ? '–' : '?' }}</template>
+    <template v-else-if="mark.read.kind === 'observed'">{{ '≠' }}</template>
+    <template v-else-if="answer === undefined">?</template>
+    <AnswerLook v-else :item="item" :answer="answer" :conventions="conventions" :px="px" />
   </span>
 </template>
 

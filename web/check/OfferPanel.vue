@@ -1,6 +1,7 @@
 <!-- What a child most likely gave to the task that is looked at, ready to be marked by one key or one tap. -->
 <script setup lang="ts">
 import { mdiArrowRight, mdiCheckAll, mdiSwapHorizontal, mdiUndoVariant } from '@mdi/js';
+import { asGiven } from '../../core/answers/index.ts';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { describeItem, ruleText, teacherSentence } from '../../core/reporting/index.ts';
@@ -41,9 +42,9 @@ const nameOf = (offer: Offer, at: number): string => `${at + 1}: ${marking.echo(
 const looked = ref<number>();
 watch([() => marking.place.value, isElse], () => (looked.value = undefined));
 const isMarked = ({ answer }: Offer): boolean =>
-  marked.value?.answer !== undefined && JSON.stringify(marked.value.answer) === JSON.stringify(answer);
+  marked.value !== undefined && JSON.stringify(asGiven(marked.value.read)) === JSON.stringify(answer);
 /** Only that it was not right is known. */
-const isTap = computed(() => marked.value?.answer?.kind === 'observed' && !marked.value.answer.got);
+const isTap = computed(() => marked.value?.read.kind === 'observed' && !marked.value.read.got);
 const line = computed(() => {
   const offer = looked.value === undefined ? undefined : offers.value[looked.value];
   if (offer !== undefined) return reasonOf(offer);

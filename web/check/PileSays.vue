@@ -1,6 +1,7 @@
 <!-- What a pile says: the hardest task, reasons with their children, tablets beside it, and the decision it speaks for. -->
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
+import { asGiven } from '../../core/answers/index.ts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { PileSummary } from '../../contract/index.ts';
@@ -35,11 +36,12 @@ const gaveInstead = (task: number): Gave[] => {
   for (const { childId, form } of desk.children.value) {
     const mark = desk.markAt(childId, task);
     const item = marking.itemsOf(form)[task];
-    if (item === undefined || !mark?.answer || mark.verdict === 'right') continue;
-    if (mark.answer.kind === 'observed' || mark.answer.kind === 'no-answer') continue;
-    const echo = echoOf(item, mark.answer, desk.conventions.value);
+    const answer = mark === undefined || mark.verdict === 'right' ? undefined : asGiven(mark.read);
+    if (item === undefined || answer === undefined) continue;
+    if (answer.kind === 'observed' || answer.kind === 'no-answer') continue;
+    const echo = echoOf(item, answer, desk.conventions.value);
     const known = found.get(echo);
-    found.set(echo, { item, answer: known?.answer ?? mark.answer, echo, count: (known?.count ?? 0) + 1 });
+    found.set(echo, { item, answer: known?.answer ?? answer, echo, count: (known?.count ?? 0) + 1 });
   }
   return [...found.values()].sort((a, b) => b.count - a.count).slice(0, MOST_GAVE);
 };

@@ -1,7 +1,7 @@
 import type { Pile, PileChild, PileDeed, PileMark, PileNews } from '../../contract/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 
 /** A pile as a screen shows it: what is kept, and over it what is still on its way. */
 export interface PileState {
@@ -47,10 +47,10 @@ export const withDeed = (state: PileState, deed: PileDeed, conventions: Conventi
         : state;
     case 'mark': {
       const { childId, task, id, item, answer, fromFile } = deed;
-      const { verdict, findings } = mark(item, answer, conventions);
+      const { read, verdict, findings } = readAndMark(item, answer, conventions);
       const source = fromFile === true ? 'file' : 'paper';
       return withMark(state, childId, task, {
-        ...{ childId, task, answerId: id, answer, verdict, source },
+        ...{ childId, task, answerId: id, read, verdict, source },
         findings: [...findings],
         says: null,
       });

@@ -1,5 +1,6 @@
 import { useI18n } from 'vue-i18n';
 import type { PileChild, PileMark } from '../../contract/index.ts';
+import { asGiven } from '../../core/answers/index.ts';
 import { echoOf } from '../../core/checking/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { Item } from '../../core/items/index.ts';
@@ -13,10 +14,11 @@ export const useCellWords = () => {
   const nameOf = (childId: number): string => store.childById.get(childId)?.name ?? '';
   const markWords = (item: Item, mark: PileMark | undefined, conventions: Conventions): string => {
     if (mark === undefined) return t('check.openPlace');
-    if (mark.answer === null) return t('child.verdict.unreadable');
+    const answer = asGiven(mark.read);
+    if (answer === undefined) return t('child.verdict.unreadable');
     return mark.verdict === 'right'
-      ? t('check.wasRight', { answer: describeAnswer(item, mark.answer, conventions) })
-      : echoOf(item, mark.answer, conventions);
+      ? t('check.wasRight', { answer: describeAnswer(item, mark.read, conventions) })
+      : echoOf(item, answer, conventions);
   };
   return {
     nameOf,

@@ -1,4 +1,5 @@
 import { computed, ref, watch } from 'vue';
+import type { ReadAnswer } from '../../core/answers/index.ts';
 import type { PileMark } from '../../contract/index.ts';
 import {
   afterMark,
@@ -64,17 +65,15 @@ export const useMarking = (desk: PileDesk) => {
   const besides = computed(() =>
     items.value.flatMap((other, task) => {
       const mark = child.value && desk.markAt(child.value.childId, task);
-      return task === place.value.task || !mark?.answer || mark.verdict === 'right'
-        ? []
-        : [{ item: other, answer: mark.answer }];
+      return task === place.value.task || !mark || mark.verdict === 'right' ? [] : [{ item: other, read: mark.read }];
     }),
   );
   /** What others gave to the same task. */
-  const given = computed((): Answer[] =>
+  const given = computed((): ReadAnswer[] =>
     desk.children.value.flatMap(({ childId, form }) => {
       const mark = desk.markAt(childId, place.value.task);
       const isSame = childId !== child.value?.childId && form === child.value?.form;
-      return isSame && mark?.answer && mark.verdict !== 'right' ? [mark.answer] : [];
+      return isSame && mark && mark.verdict !== 'right' ? [mark.read] : [];
     }),
   );
   const offers = computed((): Offer[] => {

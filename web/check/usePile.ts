@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { Pile, type PileDeed, type PileMark, type PileNews } from '../../contract/index.ts';
+import { asGiven } from '../../core/answers/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { Refused, get } from '../api/client.ts';
 import { useBoardStore } from '../stores/board.ts';
@@ -82,13 +83,19 @@ export const usePile = (pileId: string) => {
   const markAt = (childId: number, task: number): PileMark | undefined =>
     state.value.marks.get(placeKey(childId, task));
 
+  /** What was seen there, to be seen again when it is undone. */
+  const givenAt = (childId: number, task: number): Answer | undefined => {
+    const mark = markAt(childId, task);
+    return mark && asGiven(mark.read);
+  };
+
   /** Marks places, all as one step. */
   const mark = (places: readonly Marked[], fromFile = false): void => {
     const made = places.map((place) => ({ ...place, id: newId() }));
     problem.value = undefined;
     const step = made.map(({ childId, task, item, id }) => ({
       ...{ childId, task, item, id },
-      was: markAt(childId, task)?.answer ?? null,
+      was: givenAt(childId, task) ?? null,
     }));
     outbox.add(
       made.map((one) => ({ what: 'mark', ...one, ...(fromFile && { fromFile: true as const }) })),
@@ -125,9 +132,10 @@ export const usePile = (pileId: string) => {
       ],
       {
         ...{ what: 'child', childId, was },
-        marks: gone.flatMap(({ task, item, mark }) =>
-          mark.answer === null ? [] : [{ task, item, answer: mark.answer }],
-        ),
+        marks: gone.flatMap(({ task, item, mark }) => {
+          const answer = asGiven(mark.read);
+          return answer === undefined ? [] : [{ task, item, answer }];
+        }),
       },
     );
   };

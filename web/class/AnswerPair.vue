@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
 import { onlyHandOf } from '../../core/items/index.ts';
-import { answeredTime } from '../../core/marking/index.ts';
+import { answeredTime } from '../../core/answers/index.ts';
 import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -18,11 +18,11 @@ const store = useClassroomStore();
 
 const conventions = computed(() => store.classroom!.settings);
 const shown = computed(() => ('shown' in row.item ? row.item.shown : undefined));
-const given = computed(() => answeredTime(row.answer));
+const given = computed(() => answeredTime(row.read));
 /** The hour hand alone is shown without its partner, and so is what was said about it. */
 const only = computed(() => onlyHandOf(row.item));
 const task = computed(() => describeItem(row.item, conventions.value));
-const answer = computed(() => describeAnswer(row.item, row.answer, conventions.value));
+const answer = computed(() => describeAnswer(row.item, row.read, conventions.value));
 const findings = computed(() => row.findings.map((finding) => findingSentence(finding, conventions.value)).join(', '));
 </script>
 

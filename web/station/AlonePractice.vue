@@ -4,7 +4,7 @@ import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Practice } from '../../contract/index.ts';
 import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import { helpFor, type Help } from '../../core/asking/index.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 import FinishedScreen from './FinishedScreen.vue';
@@ -51,7 +51,7 @@ const hopOn = (ms: number): void => {
 };
 /** A ticket tells nobody how it went: the next task comes, whatever was answered. */
 const handInQuietly = (asked: Item, given: Answer): void => {
-  const { verdict } = mark(asked, given, store.state!.settings);
+  const { verdict } = readAndMark(asked, given, store.state!.settings);
   store.answerAlone(practice.lessonId, asked, 1, given);
   answered({ item: asked, answer: given, verdict });
   // At once: the task of before is never drawn at the next one's place.
@@ -65,7 +65,7 @@ const handIn = (): void => {
     return;
   }
   const attempt = status.value === 'hint' ? 2 : 1;
-  const { verdict } = mark(asked, given, store.state!.settings);
+  const { read, verdict } = readAndMark(asked, given, store.state!.settings);
   store.answerAlone(practice.lessonId, asked, attempt, given);
   // The first answer counts, for the record and for what comes next.
   if (attempt === 1) answered({ item: asked, answer: given, verdict });
@@ -75,7 +75,7 @@ const handIn = (): void => {
     hopOn(RIGHT_MS);
   } else if (attempt === 1) {
     status.value = 'hint';
-    help.value = helpFor(asked, given, store.state!.settings);
+    help.value = helpFor(asked, read, store.state!.settings);
   } else {
     status.value = 'watching';
     help.value = undefined;

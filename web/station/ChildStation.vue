@@ -4,7 +4,7 @@ import { useThrottleFn } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { rightAnswers, type Answer } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import { canHandIn, type TaskStatus } from './tasks/task.ts';
 import TaskFrame from './tasks/TaskFrame.vue';
 import WaitingScreen from './WaitingScreen.vue';
@@ -28,7 +28,7 @@ const right = computed(
   () =>
     round.value !== undefined &&
     own.value !== undefined &&
-    mark(round.value.item, own.value, store.state!.settings).verdict === 'right',
+    readAndMark(round.value.item, own.value, store.state!.settings).verdict === 'right',
 );
 const status = computed((): TaskStatus => {
   const now = round.value;

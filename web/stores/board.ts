@@ -15,7 +15,7 @@ import {
   type RoundSource,
   type TeacherEvents,
 } from '../../contract/index.ts';
-import type { Answer } from '../../core/items/index.ts';
+import { onTablet, type OnTablet } from '../board/wall/onTablet.ts';
 import type { RoundMove, Tap } from '../../core/rounds/index.ts';
 import { Refused, get, post, put } from '../api/client.ts';
 import { listen } from '../api/live.ts';
@@ -42,7 +42,7 @@ export const useBoardStore = defineStore('board', () => {
   /** What of the tablets asks to be looked at. */
   const room = shallowRef<RoomNews>({ setAside: 0, tries: 0, remotes: 0 });
   /** What children are setting or drawing in the task of now, by child. */
-  const drafts = shallowRef<ReadonlyMap<number, Answer>>(new Map());
+  const drafts = shallowRef<ReadonlyMap<number, OnTablet>>(new Map());
 
   /** Was the server quicker with something newer? One that started again begins to count again. */
   const isOvertaken = ({ saidAs }: Pick<BoardState, 'saidAs'>): boolean =>
@@ -78,11 +78,15 @@ export const useBoardStore = defineStore('board', () => {
           (drafts.value = new Map(
             Drafts.nullable()
               .parse(data)
-              ?.drafts.map(({ childId, answer }) => [childId, answer]),
+              ?.drafts.map(({ childId, answer, read }) => [childId, onTablet(read, answer)]),
           )),
-        draft: ({ childId, answer }) => {
-          const fresh = Draft.parse({ childId, answer });
-          drafts.value = new Map([...drafts.value, [fresh.childId, fresh.answer]]);
+        draft: (data) => {
+          const { childId, answer, read } = Draft.parse({
+            childId: data.childId,
+            answer: data.answer,
+            read: data.read,
+          });
+          drafts.value = new Map([...drafts.value, [childId, onTablet(read, answer)]]);
         },
         command: (data) => (command.value = BoardCommand.parse(data)),
         settings: (data) => useClassroomStore().takeSettings(data),

@@ -1,6 +1,6 @@
 import type { Conventions } from '../../conventions/index.ts';
 import { rightAnswers, type Answer } from '../../items/index.ts';
-import { isSame, visibleRules, type WrongRule } from '../../misconceptions/index.ts';
+import { isSameForetold, visibleRules, type WrongRule } from '../../misconceptions/index.ts';
 import { readingSteps, sentence } from '../../wording/index.ts';
 import type { PaperItem } from '../kinds/index.ts';
 import { timeOfTask } from '../choosing/recipe.ts';
@@ -29,7 +29,7 @@ const likelyWrong = (item: PaperItem, conventions: Conventions): LikelyWrong[] =
   const found: { answer: Answer; rules: WrongRule[] }[] = [];
   for (const { rule, own } of visibleRules(item))
     for (const answer of own.slice(0, 1)) {
-      const known = found.find((one) => isSame(item, answer, one.answer));
+      const known = found.find((one) => isSameForetold(item, answer, one.answer));
       if (known === undefined) found.push({ answer, rules: [rule] });
       else known.rules.push(rule);
     }

@@ -219,7 +219,7 @@ export const HABITS = {
       const wide = range(rng, 1.5, 4);
       return [-90, 90].map((side) => [from(root, angle + side, wide), from(tip, angle + side, wide)]);
     },
-    tuned: false,
+    tuned: true,
   },
   'pieces-inwards': {
     manner: (rng, hand, scrawler) =>
@@ -253,7 +253,7 @@ export const HABITS = {
         { x: range(rng, 30, 60), y: range(rng, 96, 110) },
       ],
     ],
-    tuned: false,
+    tuned: true,
   },
 } as const satisfies Readonly<Record<string, HabitData>>;
 export type Habit = keyof typeof HABITS;

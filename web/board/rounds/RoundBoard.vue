@@ -4,7 +4,7 @@ import { mdiFlagCheckered, mdiReplay, mdiViewGridOutline } from '@mdi/js';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Lesson, Round, Settings } from '../../../contract/index.ts';
-import { answeredTime } from '../../../core/marking/index.ts';
+import { answeredTime } from '../../../core/answers/index.ts';
 import {
   hasMore,
   revealedParts,
@@ -88,7 +88,7 @@ const tablets = computed(() => answers.value.filter(({ source }) => source !== '
 const tabletTotal = computed(
   () => new Set([...(board.state?.stations ?? []), ...tablets.value.map(({ childId }) => childId)]).size,
 );
-const wall = computed(() => tablets.value.flatMap(({ answer }) => (answer && answeredTime(answer)) ?? []));
+const wall = computed(() => tablets.value.flatMap(({ read }) => answeredTime(read) ?? []));
 /** The wall stands where the clock is, when the teacher wants it. */
 const wallOn = ref(false);
 const toggleWall = (): void => {

@@ -3,7 +3,7 @@ import { HANDS, handAngles, normaliseAngle, type DialTime, type Hand } from '../
 import type { Conventions } from '../../../core/conventions/index.ts';
 import type { Answer, Item } from '../../../core/items/index.ts';
 import { helpFor, type Help } from '../../../core/asking/index.ts';
-import { mark, type Verdict } from '../../../core/marking/index.ts';
+import { readAndMark, type Verdict } from '../../../core/marking/index.ts';
 
 /** Degrees between two marks: a minute hand put on is put on a mark. */
 const MARK = 6;
@@ -31,8 +31,8 @@ export const useEmptyClock = (conventions: () => Conventions, only: () => Hand |
     if (only() === undefined && hands.value[other(chosen.value)] === undefined) chosen.value = other(chosen.value);
   };
   const judge = (item: Item, answer: Answer): void => {
-    const { verdict } = mark(item, answer, conventions());
-    checked.value = { verdict, help: verdict === 'right' ? undefined : helpFor(item, answer, conventions()) };
+    const { read, verdict } = readAndMark(item, answer, conventions());
+    checked.value = { verdict, help: verdict === 'right' ? undefined : helpFor(item, read, conventions()) };
   };
   return {
     hands,

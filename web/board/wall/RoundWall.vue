@@ -4,7 +4,9 @@ import { computed } from 'vue';
 import type { Child, Round, Settings } from '../../../contract/index.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import TabletWall from './TabletWall.vue';
-import { isDrawn, useDrawings } from './useDrawings.ts';
+import type { ReadAnswer } from '../../../core/answers/index.ts';
+import { onTablet, type OnTablet } from './onTablet.ts';
+import { useDrawings } from './useDrawings.ts';
 
 const { round, children, settings } = defineProps<{
   round: Round;
@@ -13,13 +15,17 @@ const { round, children, settings } = defineProps<{
 }>();
 const board = useBoardStore();
 const drawings = useDrawings(() => round);
+/** None where its lines are still on their way. */
+const seen = (childId: number, read: ReadAnswer): OnTablet | undefined => {
+  if (read.kind !== 'drawing') return onTablet(read, undefined);
+  const drawing = drawings.value.get(childId);
+  return drawing && onTablet(read, drawing);
+};
 const answers = computed(
   () =>
     new Map(
-      (board.state?.answers ?? []).flatMap(({ childId, index, answer, source }) =>
-        index === round.index && source !== 'teacher'
-          ? [[childId, isDrawn(answer) ? drawings.value.get(childId) : answer] as const]
-          : [],
+      (board.state?.answers ?? []).flatMap(({ childId, index, read, source }) =>
+        index === round.index && source !== 'teacher' ? [[childId, seen(childId, read)] as const] : [],
       ),
     ),
 );

@@ -4,19 +4,20 @@ import { mdiAccountOutline, mdiClose, mdiSetMerge, mdiViewGridOutline } from '@m
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
-import type { Answer, Item } from '../../../core/items/index.ts';
+import type { Item } from '../../../core/items/index.ts';
 import { sameAnswerKey } from '../../../core/asking/index.ts';
 import ChildPicture from '../../look/ChildPicture.vue';
 import AnswerPicture from './AnswerPicture.vue';
+import type { OnTablet } from './onTablet.ts';
 
 const { children, item, settings, drafts, answers, seated } = defineProps<{
   children: readonly Child[];
   item: Item;
   settings: Settings;
   /** What is being set or drawn, by child. */
-  drafts: ReadonlyMap<number, Answer>;
+  drafts: ReadonlyMap<number, OnTablet>;
   /** What is done, by child; none where it is still on its way. */
-  answers: ReadonlyMap<number, Answer | undefined>;
+  answers: ReadonlyMap<number, OnTablet | undefined>;
   /** Children at a tablet. */
   seated: readonly number[];
 }>();
@@ -27,7 +28,7 @@ const large = ref<number>();
 
 interface Tile {
   readonly child: Child;
-  readonly answer: Answer | undefined;
+  readonly answer: OnTablet | undefined;
   readonly done: boolean;
   readonly key: string;
 }
@@ -37,7 +38,7 @@ const tiles = computed((): Tile[] =>
     const done = answers.has(child.id);
     const answer = answers.get(child.id) ?? drafts.get(child.id);
     if (answer === undefined && !done && !seated.includes(child.id)) return [];
-    return [{ child, answer, done, key: answer === undefined ? '' : sameAnswerKey(answer) }];
+    return [{ child, answer, done, key: answer === undefined ? '' : sameAnswerKey(answer.read) }];
   }),
 );
 /** The same answers together, the commonest first; who has nothing yet comes last. */
@@ -78,7 +79,13 @@ const labelOf = ({ child, done }: Tile): string =>
     </div>
     <p v-if="tiles.length === 0" class="empty">{{ t('wall.empty') }}</p>
     <button v-else-if="one" type="button" class="large" :aria-label="t('wall.back')" @click="large = undefined">
-      <AnswerPicture v-if="one.answer" :item="item" :answer="one.answer" :settings="settings" />
+      <AnswerPicture
+        v-if="one.answer"
+        :item="item"
+        :read="one.answer.read"
+        :ink="one.answer.ink"
+        :settings="settings"
+      />
       <span v-if="names" class="who child-type"
         ><ChildPicture :picture="one.child.picture" :px="40" />{{ one.child.name }}</span
       >
@@ -95,7 +102,13 @@ const labelOf = ({ child, done }: Tile): string =>
             :data-child="tile.child.id"
             @click="large = tile.child.id"
           >
-            <AnswerPicture v-if="tile.answer" :item="item" :answer="tile.answer" :settings="settings" />
+            <AnswerPicture
+              v-if="tile.answer"
+              :item="item"
+              :read="tile.answer.read"
+              :ink="tile.answer.ink"
+              :settings="settings"
+            />
             <span v-else class="nothing" />
           </button>
           <span v-if="names" class="name">{{ tile.child.name }}</span>

@@ -4,10 +4,6 @@ import type { Answer } from '../../../core/items/index.ts';
 import { get } from '../../api/client.ts';
 import { useBoardStore } from '../../stores/board.ts';
 
-/** Was it drawn, so that its lines have to be fetched? What was read of them is no drawing to look at. */
-export const isDrawn = (answer: Answer | null): answer is null | (Answer & { kind: 'drawn' }) =>
-  answer === null || answer.kind === 'drawn';
-
 /** Drawings handed in for the task of now, by child: the board is told that they are there, and fetches their lines to show them. */
 export const useDrawings = (round: () => Round): ComputedRef<ReadonlyMap<number, Answer>> => {
   const board = useBoardStore();
@@ -19,7 +15,7 @@ export const useDrawings = (round: () => Round): ComputedRef<ReadonlyMap<number,
   let isAsking = false;
   const fetchMissing = async (): Promise<void> => {
     const missing = (board.state?.answers ?? []).filter(
-      ({ childId, index, answer }) => index === round().index && isDrawn(answer) && !drawings.value.has(childId),
+      ({ childId, index, read }) => index === round().index && read.kind === 'drawing' && !drawings.value.has(childId),
     );
     if (isAsking || missing.length === 0) return;
     isAsking = true;

@@ -1,0 +1,82 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { Database } from 'better-sqlite3';
+import { READER, readAnswer, type ReadAnswer } from '../../core/answers/index.ts';
+import type { Conventions } from '../../core/conventions/index.ts';
+import type { Answer, Item } from '../../core/items/index.ts';
+import { mark } from '../../core/marking/index.ts';
+import { UnreadableStored } from '../db/stored.ts';
+import { createSettingsRepository } from '../settings/settingsRepository.ts';
+
+interface OldRow {
+  readonly seq: number;
+  readonly class_id: number;
+  readonly item: string;
+  readonly answer: string;
+  readonly read: string | null;
+}
+
+/** Rows read at a step: of drawings that is some tens of megabytes at most. */
+const AT_A_TIME = 200;
+
+/** How many answers were read, and how many of them say something else than before. */
+export interface ReadAgain {
+  readonly read: number;
+  readonly changed: number;
+}
+
+/**
+ * Reads answers that no reader, or an older one, has read, each by what its class has agreed on, and judges those anew of which something
+ * else was read. What was given is never touched, and what a teacher said of it stands. All of it is kept, or nothing.
+ * @param every also those the reader of today has read before
+ */
+export const readAgain = (db: Database, every = false): ReadAgain => {
+  const select = db.prepare<[number, number], OldRow>(`
+    SELECT a.seq, c.class_id, a.item, a.answer, a.read
+    FROM answer AS a JOIN child AS c ON c.id = a.child_id
+    WHERE a.seq > ? AND ${every ? '1' : `(a.reader IS NULL OR a.reader < ${READER})`}
+    ORDER BY a.seq
+    LIMIT ?`);
+  const keep = db.prepare<[string, number]>(`UPDATE answer SET read = ?, reader = ${READER} WHERE seq = ?`);
+  const judge = db.prepare<[string, string, number]>('UPDATE answer SET verdict = ?, findings = ? WHERE seq = ?');
+  const settings = new Map<number, Conventions>();
+  const rulesOf = (classId: number): Conventions => {
+    const known = settings.get(classId) ?? createSettingsRepository(db, classId).one();
+    settings.set(classId, known);
+    return known;
+  };
+  return db.transaction((): ReadAgain => {
+    let [after, count, changed] = [0, 0, 0];
+    for (let rows = select.all(after, AT_A_TIME); rows.length > 0; rows = select.all(after, AT_A_TIME)) {
+      for (const row of rows) {
+        after = row.seq;
+        const answer = JSON.parse(row.answer) as Answer;
+        const rules = rulesOf(row.class_id);
+        const read = readOr(answer, rules, row.seq);
+        const text = JSON.stringify(read);
+        keep.run(text, row.seq);
+        count += 1;
+        if (!saysElse(row.read, text, answer)) continue;
+        const { verdict, findings } = mark(JSON.parse(row.item) as Item, read, rules);
+        judge.run(verdict, JSON.stringify(findings), row.seq);
+        changed += 1;
+      }
+    }
+    return { read: count, changed };
+  })();
+};
+
+/** An answer that is damaged in the data file leaves all others standing: nobody can read it, and it is said where Hoppel runs. */
+const readOr = (answer: Answer, rules: Conventions, seq: number): ReadAnswer => {
+  try {
+    return readAnswer(answer, rules);
+  } catch (error) {
+    console.error(new UnreadableStored(`answer ${seq}`, error));
+    return { kind: 'no-answer', why: 'illegible' };
+  }
+};
+
+/** Was something else read before? Of answers from before readings were kept, only drawings are read otherwise now. */
+const saysElse = (before: string | null, now: string, answer: Answer): boolean =>
+  before === null
+    ? answer.kind === 'strokes'
+    : !isDeepStrictEqual(JSON.parse(before) as ReadAnswer, JSON.parse(now) as ReadAnswer);
