@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { ITEM_KINDS, startingTime } from '../core/items/index.ts';
 import { ALL_DIAL_TIMES, handAngles } from '../core/clock/index.ts';
-import { mark } from '../core/marking/index.ts';
+import { readAndMark } from '../core/marking/index.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { seededRng } from '../core/common/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
@@ -15,6 +15,7 @@ import {
   CalendarDay,
   Finding,
   Item,
+  ReadAnswer,
   PostAnswer,
   PostMove,
   PostTaps,
@@ -79,7 +80,9 @@ describe('what crosses the wire', () => {
             const answer = simulateAnswer({ ...behaves, rule, faith: 0.7 }, item, rng);
             expect(Item.parse(JSON.parse(JSON.stringify(item)))).toEqual(item);
             expect(Answer.parse(JSON.parse(JSON.stringify(answer)))).toEqual(answer);
-            for (const finding of mark(item, answer).findings) expect(Finding.parse(finding)).toEqual(finding);
+            const { read, findings } = readAndMark(item, answer, DEFAULT_CONVENTIONS);
+            expect(ReadAnswer.parse(JSON.parse(JSON.stringify(read)))).toEqual(read);
+            for (const finding of findings) expect(Finding.parse(finding)).toEqual(finding);
           }
         },
       ),

@@ -3,10 +3,10 @@ import { afterAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
 import type { Classroom, Pile, PileMark, PileSummary } from '../contract/index.ts';
 import { echoOf } from '../core/checking/index.ts';
+import { asGiven } from '../core/answers/index.ts';
 import { seedFromText, seededRng } from '../core/common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 import { rightAnswers, type Answer, type Item } from '../core/items/index.ts';
-import { mark } from '../core/marking/index.ts';
 import { isSame, visibleRules } from '../core/misconceptions/index.ts';
 import { describeAnswer } from '../core/reporting/index.ts';
 import { shownAnswer } from '../core/sheets/index.ts';
@@ -16,6 +16,7 @@ import { startBrowser } from './support/browser.ts';
 import { dragByTouch, onPage } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
+import { asRead, markGiven } from '../core/marking/given.test.support.ts';
 
 const { hoppel, page } = await visit();
 const main = await page.driver.getWindowHandle();
@@ -61,11 +62,11 @@ const CHILDREN: readonly SimulatedChild[] = Array.from({ length: 24 }, (_, i) =>
 });
 /** The answer as it is drawn or written on the desk: as its rule foretells it, without a trembling hand. */
 const asOffered = (item: Item, given: Answer): Answer => {
-  if (mark(item, given).verdict === 'right') return rightAnswers(item)[0]!;
+  if (markGiven(item, given).verdict === 'right') return rightAnswers(item)[0]!;
   const foretold = visibleRules(item).flatMap(({ own }) => own);
-  return foretold.find((own) => isSame(item, given, own)) ?? given;
+  return foretold.find((own) => isSame(item, asRead(given), own)) ?? given;
 };
-const said = (item: Item, answer: Answer): string => describeAnswer(item, answer, DEFAULT_CONVENTIONS);
+const said = (item: Item, answer: Answer): string => describeAnswer(item, asRead(answer), DEFAULT_CONVENTIONS);
 const offerOf = (item: Item, given: Answer): Promise<number> =>
   page.driver.executeScript(
     `const names = [...document.querySelectorAll('.offer')].map((one) => one.getAttribute('aria-label'));
@@ -93,7 +94,7 @@ describe('a pile of twenty-four tickets with six tasks', () => {
       );
     });
     const right = pile.children.flatMap(({ childId, form }) =>
-      pile.forms[form]!.filter((item, task) => mark(item, given.get(`${childId} ${task}`)!).verdict === 'right'),
+      pile.forms[form]!.filter((item, task) => markGiven(item, given.get(`${childId} ${task}`)!).verdict === 'right'),
     );
     // Eight in ten, as near as these children come to it.
     expect(right.length / 144).toBeGreaterThan(0.76);
@@ -113,7 +114,7 @@ describe('a pile of twenty-four tickets with six tasks', () => {
     for (const { childId, form } of pile.children) {
       const items = pile.forms[form]!;
       const answers = items.map((_, task) => given.get(`${childId} ${task}`)!);
-      const wrong = items.flatMap((item, task) => (mark(item, answers[task]!).verdict === 'right' ? [] : [task]));
+      const wrong = items.flatMap((item, task) => (markGiven(item, answers[task]!).verdict === 'right' ? [] : [task]));
       for (const [task, item] of items.entries()) {
         if (wrong.every((one) => one < task)) {
           await press('a');
@@ -144,8 +145,8 @@ describe('a pile of twenty-four tickets with six tasks', () => {
         expect(seen.source).toBe('paper');
         const gave = given.get(`${childId} ${task}`)!;
         // A hand beside its place is nearly right, and is marked as what it was meant for.
-        const isAsGiven = isSame(item, gave, seen.answer!) || mark(item, gave).verdict === 'nearly';
-        return isAsGiven ? [] : [`${said(item, gave)} kept as ${said(item, seen.answer!)}`];
+        const isAsGiven = isSame(item, asRead(gave), asGiven(seen.read)!) || markGiven(item, gave).verdict === 'nearly';
+        return isAsGiven ? [] : [`${said(item, gave)} kept as ${said(item, asGiven(seen.read)!)}`];
       }),
     );
     expect(read.flat()).toEqual([]);
@@ -176,7 +177,7 @@ describe('one paper', () => {
     const seen = find(pile, childId, 0)!;
     expect(await name()).toBe('Bram');
     expect(await here()).toContain('Bram, task 1, ');
-    expect(await here()).toContain(said(pile.forms[form]![0]!, seen.answer!));
+    expect(await here()).toContain(said(pile.forms[form]![0]!, asGiven(seen.read)!));
   });
   it('is not left by a key that is held down, and no key marks two children', async () => {
     await press('n');
@@ -188,11 +189,11 @@ describe('one paper', () => {
     await kept();
     const after = (await pileNow()).marks;
     const changed = after.filter(({ answerId }) => !marks.some((one) => one.answerId === answerId));
-    expect(changed).toMatchObject([{ task: 0, answer: { kind: 'no-answer', why: 'empty' } }]);
+    expect(changed).toMatchObject([{ task: 0, read: { kind: 'no-answer', why: 'empty' } }]);
     await press(Key.BACK_SPACE);
     await kept();
-    expect(find(await pileNow(), changed[0]!.childId, 0)!.answer).toEqual(
-      find({ ...(await pileNow()), marks }, changed[0]!.childId, 0)!.answer,
+    expect(find(await pileNow(), changed[0]!.childId, 0)!.read).toEqual(
+      find({ ...(await pileNow()), marks }, changed[0]!.childId, 0)!.read,
     );
   });
   it('takes something else: typed and said back, or drawn over', async () => {
@@ -216,7 +217,7 @@ describe('one paper', () => {
     await page.says('Drew 7:00');
     await page.tap('Take it');
     await kept();
-    expect(find(await pileNow(), pile.children[row]!.childId, 0)!.answer).toMatchObject({ kind: 'drawn' });
+    expect(find(await pileNow(), pile.children[row]!.childId, 0)!.read).toMatchObject({ kind: 'drawing' });
   });
   it('of which only is said that it was not right: what is lost is said, and the choice offered again', async () => {
     await press(Key.ARROW_RIGHT, 'x');
@@ -224,7 +225,7 @@ describe('one paper', () => {
     expect((await page.all('.offer')).length).toBeGreaterThan(1);
     await press('2');
     await kept();
-    expect((await pileNow()).marks.filter(({ answer }) => answer?.kind === 'observed')).toEqual([]);
+    expect((await pileNow()).marks.filter(({ read }) => read.kind === 'observed')).toEqual([]);
   });
   it('that is the other form lets its marks go, and takes them back with the key that undoes', async () => {
     const of = async (childId: number): Promise<number> =>

@@ -90,7 +90,7 @@ describe('results from a file', () => {
     );
     const plain = (marks: Pile['marks']) =>
       marks
-        .map(({ childId, task, answer }) => ({ childId, task, answer }))
+        .map(({ childId, task, read }) => ({ childId, task, read }))
         .sort((a, b) => a.childId - b.childId || a.task - b.task);
     await soon(async () => plain((await pileNow()).marks)).toEqual(plain(before));
   });

@@ -1,4 +1,5 @@
 // The judgement's speed on one core, with the machine's own JSON.parse of the same thing as the yardstick.
+import { readAnswer } from '../core/answers/index.ts';
 import { performance } from 'node:perf_hooks';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, handAngles } from '../core/clock/index.ts';
 import { seededRng } from '../core/common/index.ts';
@@ -7,6 +8,7 @@ import { mark } from '../core/marking/index.ts';
 import { applyChange, defaultChoices, layUnit, newPlan } from '../core/planning/index.ts';
 import { WRONG_RULES, explain, predict } from '../core/misconceptions/index.ts';
 import { anyStyle, simulateDrawing } from '../core/simulation/index.ts';
+import { HABITS, scrawl, type Habit } from '../core/simulation/scrawl/index.ts';
 import { readDrawing } from '../core/strokes/index.ts';
 import { parse, phrases, say } from '../core/wording/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
@@ -89,7 +91,7 @@ const answered = (kind: 'read' | 'set' | 'write-digital' | 'draw'): { item: Item
   });
 
 for (const kind of ['read', 'set', 'write-digital', 'draw'] as const) {
-  const list = answered(kind);
+  const list = answered(kind).map(({ item, answer }) => ({ item, answer: readAnswer(answer, DEFAULT_CONVENTIONS) }));
   const json = list.map((one) => JSON.stringify(one));
   const yardstick = rate(json, (text) => JSON.parse(text) as unknown);
   report(
@@ -137,4 +139,22 @@ const drawingYardstick = rate(
   drawings.map((strokes) => JSON.stringify(strokes)),
   (text) => JSON.parse(text) as unknown,
 );
-report('strokes to hands, wobbly drawings', 'drawings', rate(drawings, readDrawing), drawingYardstick);
+// Each time anew: of one it has read the reader remembers what it was.
+report(
+  'strokes to hands, wobbly drawings',
+  'drawings',
+  rate(drawings, (strokes) => readDrawing([...strokes])),
+  drawingYardstick,
+);
+const scrawls = Object.keys(HABITS).flatMap((habit) =>
+  Array.from({ length: 12 }, (_, i) => scrawl(rng, habit as Habit, handAngles(TAUGHT_TIMES[i * 2]!)).strokes),
+);
+report(
+  'strokes to hands, all habits of the second kind',
+  'drawings',
+  rate(scrawls, (strokes) => readDrawing([...strokes])),
+  rate(
+    scrawls.map((strokes) => JSON.stringify(strokes)),
+    (text) => JSON.parse(text) as unknown,
+  ),
+);

@@ -1,3 +1,4 @@
+import { readAnswer } from '../core/answers/index.ts';
 import { RULE_HELP, WRONG_RULES, explain, isInvisible, predict, type WrongRule } from '../core/misconceptions/index.ts';
 import { TAUGHT_TIMES, type DialTime } from '../core/clock/index.ts';
 import type { Answer, Item } from '../core/items/index.ts';
@@ -21,7 +22,11 @@ const text = (rule: WrongRule, part: Parameters<typeof ruleText>[1]): string =>
 
 /** An answer in its shortest form: hands of a drawing as angles, short/long. */
 const short = (item: Item, answer: Answer): string => {
-  if (answer.kind !== 'drawn') return describeAnswer(item, answer, DEFAULT_CONVENTIONS).replace(/^\w+( to)? /, '');
+  if (answer.kind !== 'drawn')
+    return describeAnswer(item, readAnswer(answer, DEFAULT_CONVENTIONS), DEFAULT_CONVENTIONS).replace(
+      /^\w+( to)? /,
+      '',
+    );
   const angles = answer.hands.map(({ angle }) => `${angle}°`).join('/');
   const [a, b] = answer.hands;
   const note = answer.offCentre ? ' beside the middle' : a && b && a.reach === b.reach ? ' of one length' : '';
@@ -40,7 +45,7 @@ const collisions = (item: Item): string[] => {
   });
   const groups = new Map<string, WrongRule[]>();
   for (const answer of answers) {
-    const rules = explain(item, answer);
+    const rules = explain(item, readAnswer(answer, DEFAULT_CONVENTIONS));
     if (rules.length > 1) groups.set(short(item, answer), rules);
   }
   return [...groups].map(([answer, rules]) => `${answer}: ${rules.join(' = ')}`);

@@ -45,6 +45,7 @@ const placeOf = (hand: 'hour' | 'minute', time: DialTime): Light => {
 const WRITING_HELP: Partial<Record<WritingFault, { readonly name: string; readonly light: Light }>> = {
   nothing: { name: 'writeSomething', light: {} },
   'colon-missing': { name: 'colon', light: { colon: true } },
+  'other-sign': { name: 'colon', light: { colon: true } },
   'one-zero': { name: 'twoDigits', light: { colon: true } },
   'minutes-missing': { name: 'twoDigits', light: { colon: true } },
   'parts-reversed': { name: 'hourFirst', light: {} },

@@ -2,7 +2,6 @@ import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, TAUGHT_TIMES, isTaught, timeOf, type DialTime } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, faultsOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
-import { mark } from '../marking/index.ts';
 import { makeItem } from '../making/index.ts';
 import { anyStyle, simulateAnswer, simulateDrawing, simulateScribble } from '../simulation/index.ts';
 import { groupOfTime } from '../sets/index.ts';
@@ -23,6 +22,7 @@ import {
   timeWords,
   type Prompt,
 } from './index.ts';
+import { markGiven as mark, asRead } from '../marking/given.test.support.ts';
 
 const usual = DEFAULT_CONVENTIONS;
 const british: Conventions = { ...usual, locale: 'en-GB', handNames: 'short-long' };
@@ -40,7 +40,7 @@ describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
     for (const item of items) {
       const answer = simulateAnswer({ rule: undefined, faith: 0, slip: 1 }, item, rng);
       if (answer.kind === 'observed' || mark(item, answer).verdict === 'right') continue;
-      const help = sentence(helpFor(item, answer, british).sentence, british);
+      const help = sentence(helpFor(item, asRead(answer), british).sentence, british);
       expect(help).toMatch(/^[^{}]{6,110}[.?]$/);
     }
   });
@@ -83,7 +83,7 @@ describe('a time that is asked for', () => {
 });
 
 describe('help', () => {
-  const help = (item: Item, answer: Answer) => helpFor(item, answer, usual);
+  const help = (item: Item, answer: Answer) => helpFor(item, asRead(answer), usual);
   const write = (shown: ReturnType<typeof timeOf>, text: string) =>
     help({ kind: 'write-digital', shown }, { kind: 'text', text });
   const hands = (hour: number, minute: number): Answer => ({ kind: 'hands', hour, minute });
@@ -238,18 +238,19 @@ describe('word tiles', () => {
 });
 
 describe('answers that look alike', () => {
+  const key = (answer: Answer): string => sameAnswerKey(asRead(answer));
   const hands = (hour: number, minute: number): Answer => ({ kind: 'hands', hour, minute });
   it('are clocks whose hands stand about alike, set or drawn', () => {
-    const key = sameAnswerKey(hands(135, 180));
-    expect(sameAnswerKey(hands(138, 174))).toBe(key);
-    expect(sameAnswerKey(hands(120, 180))).not.toBe(key);
+    const set = key(hands(135, 180));
+    expect(key(hands(138, 174))).toBe(set);
+    expect(key(hands(120, 180))).not.toBe(set);
     const strokes = simulateDrawing({ hour: 135, minute: 180 }, anyStyle(seededRng(4)), seededRng(4));
-    expect(sameAnswerKey({ kind: 'strokes', strokes })).toBe(key);
+    expect(key({ kind: 'strokes', strokes })).toBe(set);
   });
   it('are the same choice in whatever order, and the same words', () => {
-    expect(sameAnswerKey({ kind: 'choice', chosen: [2, 0] })).toBe(sameAnswerKey({ kind: 'choice', chosen: [0, 2] }));
-    expect(sameAnswerKey({ kind: 'text', text: '4:30' })).not.toBe(sameAnswerKey({ kind: 'text', text: '430' }));
+    expect(key({ kind: 'choice', chosen: [2, 0] })).toBe(key({ kind: 'choice', chosen: [0, 2] }));
+    expect(key({ kind: 'text', text: '4:30' })).not.toBe(key({ kind: 'text', text: '430' }));
   });
   it('are not what nobody can read and what somebody can', () =>
-    expect(sameAnswerKey({ kind: 'strokes', strokes: simulateScribble(seededRng(1)) })).toBe('unreadable'));
+    expect(key({ kind: 'strokes', strokes: simulateScribble(seededRng(1)) })).toBe('unreadable'));
 });

@@ -2,9 +2,10 @@ import { isHalfPast, isOclock, minuteOf, timeOf, type DialTime } from '../clock/
 import type { Conventions } from '../conventions/index.ts';
 import { localeOf } from '../locales/index.ts';
 import { groupOfTime } from '../sets/index.ts';
-import { sayInParts } from '../wording/index.ts';
+import { hourInWords, sayInParts } from '../wording/index.ts';
 
 const HOUR = 4;
+const HOURS: readonly number[] = Array.from({ length: 12 }, (_, i) => i + 1);
 const QUARTERS = [15, 45] as const;
 
 /** Tiles of a time in the order it is said, the hour as digits: "half past 4" is "half past", "4". */
@@ -48,23 +49,27 @@ export const timeWords = (time: DialTime, conventions: Conventions): string[] =>
 /** Tiles laid one after another, as a text. Two numbers stay apart where words run together, or 1 and 1 would be 11. */
 export const tilesTogether = (tiles: readonly string[], { locale }: Pick<Conventions, 'locale'>): string => {
   const { blank } = localeOf(locale).grammar;
-  return tiles.reduce((text, tile) => {
+  const laid = tiles.reduce((text, tile) => {
     const numbersMeet = /\d$/.test(text) && /^\d/.test(tile);
     return text + (text === '' ? '' : numbersMeet ? ' ' : blank) + tile;
   }, '');
+  return hourInWords(laid, { locale });
 };
 
 /** A text put together from tiles, taken apart again; words of two, as "half past", are one tile. */
 export const tilesIn = (text: string, words: readonly string[], { locale }: Pick<Conventions, 'locale'>): string[] => {
-  const { blank } = localeOf(locale).grammar;
+  const { blank, numbers } = localeOf(locale).grammar;
   const found: string[] = [];
+  /** The hour's tile is a numeral, whichever way it is written. */
+  const tileOf = (word: string): string =>
+    HOURS.includes(numbers.indexOf(word)) ? String(numbers.indexOf(word)) : word;
   const longestFirst = [...words].sort((a, b) => b.length - a.length);
   for (let rest = text.trim(); rest !== '';) {
     const tile =
       longestFirst.find((word) => rest === word || rest.startsWith(word + blank)) ??
       /^\d+/.exec(rest)?.[0] ??
       rest.split(blank)[0]!;
-    found.push(tile);
+    found.push(words.includes(tile) ? tile : tileOf(tile));
     rest = rest.slice(tile.length).trimStart();
   }
   return found;

@@ -4,8 +4,7 @@ import { timeOf } from '../clock/index.ts';
 import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { ITEM_KINDS, KINDS, answersOf, drawnAt, type Answer, type Item } from '../items/index.ts';
 import { makeItem, suits } from '../making/index.ts';
-import { mark } from '../marking/index.ts';
-import { WRONG_RULES, isSame, visibleRules, type WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES, visibleRules, type WrongRule } from '../misconceptions/index.ts';
 import { UNKNOWN, suspect } from '../practice/index.ts';
 import { shownAnswer, type Writing } from '../sheets/index.ts';
 import { following, knowing, simulateAnswer } from '../simulation/index.ts';
@@ -27,6 +26,7 @@ import {
   taskResults,
   type OfferContext,
 } from './index.ts';
+import { markGiven as mark, isSameGiven as isSame, asRead, response } from '../marking/given.test.support.ts';
 
 const CONTEXT: OfferContext = {
   conventions: DEFAULT_CONVENTIONS,
@@ -78,7 +78,10 @@ describe('the answers offered for a task', () => {
       { kind: 'text', text: '7:10' },
       { kind: 'observed', got: false },
     ];
-    const offers = offersOf({ kind: 'write-words', shown: timeOf(12) }, { ...CONTEXT, given });
+    const offers = offersOf(
+      { kind: 'write-words', shown: timeOf(12) },
+      { ...CONTEXT, given: given.map((one) => asRead(one)) },
+    );
     expect(offers.filter(({ answer }) => answer.kind === 'text' && answer.text === '7:10')).toHaveLength(1);
   });
   it('hold nothing that boxes with a printed colon cannot hold', () => {
@@ -115,18 +118,18 @@ describe('what is suspected', () => {
     const child = following('coming-hour');
     const responses = [1, 2, 3, 7, 8].map((hour) => {
       const item: Item = { kind: 'read', shown: timeOf(hour, 30) };
-      return { item, answer: simulateAnswer({ ...child, faith: 1, slip: 0 }, item, rng) };
+      return response(item, simulateAnswer({ ...child, faith: 1, slip: 0 }, item, rng));
     });
     expect(suspectedRules(suspect(UNKNOWN, responses))[0]).toBe('coming-hour');
     expect(commonRules([UNKNOWN, suspect(UNKNOWN, responses)])[0]).toBe('coming-hour');
     expect(commonRules([])).toEqual([]);
   });
   it('takes what the same paper shows before what was suspected', () => {
-    const marked = [{ item: WRITE, answer: { kind: 'text', text: '5:30' } as const }];
+    const marked = [response(WRITE, { kind: 'text', text: '5:30' })];
     expect(suspectedWith(['colon-missing'], marked)[0]).toBe('coming-hour');
     expect(suspectedWith(['colon-missing'], marked)).toContain('colon-missing');
     expect(suspectedWith(['larger-number'], marked)[0]).toBe('larger-number');
-    expect(suspectedWith([], [{ item: WRITE, answer: { kind: 'text', text: '4:30' } }])).toEqual([]);
+    expect(suspectedWith([], [response(WRITE, { kind: 'text', text: '4:30' })])).toEqual([]);
   });
 });
 

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { OCLOCK_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import type { Item } from '../items/index.ts';
-import { mark, type Verdict } from '../marking/index.ts';
+import type { Verdict } from '../marking/index.ts';
 import { simulateAnswer } from '../simulation/index.ts';
 import {
   WEIGHED_RULES,
@@ -20,8 +20,9 @@ import {
   summariseCheck,
   type Check,
   type CountedAnswer,
-  type Response,
+  type MarkedResponse,
 } from './index.ts';
+import { response } from '../marking/given.test.support.ts';
 
 const evidence = (verdicts: string, days = 2) =>
   [...verdicts].map((letter, i) => ({
@@ -68,14 +69,13 @@ describe('how far a skill has come', () => {
     expect(mastery(evidence('rrnw'))).toMatchObject({ right: 2, answers: 4, share: 3.5 / 6 }));
 });
 
-const reads = (...pairs: [number, number, number][]): Response[] =>
-  pairs.map(([shown, hour, minute]) => ({
-    item: { kind: 'read', shown: timeOf(shown) },
-    answer: { kind: 'time', time: timeOf(hour, minute) },
-  }));
+const reads = (...pairs: [number, number, number][]): MarkedResponse[] =>
+  pairs.map(([shown, hour, minute]) =>
+    response({ kind: 'read', shown: timeOf(shown) }, { kind: 'time', time: timeOf(hour, minute) }),
+  );
 
-const reasonOf = (answers: readonly Response[]) => findReason(answers.map(clueOf));
-const chancesOf = (answers: readonly Response[]) => posterior(answers.map(clueOf));
+const reasonOf = (answers: readonly MarkedResponse[]) => findReason(answers.map(clueOf));
+const chancesOf = (answers: readonly MarkedResponse[]) => posterior(answers.map(clueOf));
 
 describe('the reason behind wrong answers', () => {
   it('is hands swapped for 3:00 as 12:15 and 7:00 as 12:35', () => {
@@ -92,7 +92,7 @@ describe('the reason behind wrong answers', () => {
   it('is the number as minutes for 3:00 as 3:12 and 8:00 as 8:12', () =>
     expect(reasonOf(reads([3, 3, 12], [8, 8, 12]))?.rule).toBe('numeral-as-minutes'));
   it('holds for reading and setting alike, and tells which was which', () => {
-    const set: Response = { item: { kind: 'set', shown: timeOf(3) }, answer: { kind: 'hands', hour: 7.5, minute: 90 } };
+    const set = response({ kind: 'set', shown: timeOf(3) }, { kind: 'hands', hour: 7.5, minute: 90 });
     expect(reasonOf([set, ...reads([7, 12, 35])])).toMatchObject({
       rule: 'hands-swapped',
       fitting: [
@@ -108,10 +108,7 @@ describe('the reason behind wrong answers', () => {
   it('is not named for a child who is right', () =>
     expect(reasonOf(reads([3, 3, 0], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
   it('is not made of taps: they tell that it was missed, not how', () => {
-    const missed: Response[] = OCLOCK_TIMES.map((shown) => ({
-      item: { kind: 'read', shown },
-      answer: { kind: 'observed', got: false },
-    }));
+    const missed = OCLOCK_TIMES.map((shown) => response({ kind: 'read', shown }, { kind: 'observed', got: false }));
     expect(reasonOf(missed)).toBeUndefined();
   });
   it('weighs all states to one, whatever was answered', () =>
@@ -136,7 +133,7 @@ describe('the reason behind wrong answers', () => {
       for (let seed = 0; seed < 200; seed++) {
         const rng = seededRng(seed);
         const child = { rule, faith: 0.8, slip: 0.1 };
-        const answers = items.slice(0, 8).map((item) => ({ item, answer: simulateAnswer(child, item, rng) }));
+        const answers = items.slice(0, 8).map((item) => response(item, simulateAnswer(child, item, rng)));
         if (reasonOf(answers)?.rule === wanted) found++;
       }
       return found / 200;
@@ -157,7 +154,7 @@ describe('the class', () => {
   ): CountedAnswer => {
     const item: Item = { kind: 'read', shown: timeOf(hour) };
     const given = { kind: 'time', time: timeOf(saidHour, saidMinute) } as const;
-    return { childId, lessonId, day, item, answer: given, verdict: mark(item, given).verdict };
+    return { childId, lessonId, day, ...response(item, given) };
   };
   const record = [
     answer(1, 1, '2026-11-10', 3, 3),
@@ -180,9 +177,7 @@ describe('the class', () => {
     const unreadable: CountedAnswer = {
       ...record[0]!,
       childId: 9,
-      item: { kind: 'read', shown: timeOf(3) },
-      answer: { kind: 'text', text: 'hare' },
-      verdict: 'unreadable',
+      ...response({ kind: 'read', shown: timeOf(3) }, { kind: 'text', text: 'hare' }),
     };
     expect(timesOf([...record, unreadable])).toEqual(timesOf(record));
     expect(skillsIn([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
@@ -196,8 +191,7 @@ describe('the class', () => {
   it('keeps skills apart', () => {
     const set: CountedAnswer = {
       ...record[0]!,
-      item: { kind: 'set', shown: timeOf(3) },
-      answer: { kind: 'hands', hour: 90, minute: 0 },
+      ...response({ kind: 'set', shown: timeOf(3) }, { kind: 'hands', hour: 90, minute: 0 }),
     };
     expect(Object.keys(skillsIn([record[0]!, set]))).toEqual(['oclock-read', 'oclock-set']);
   });

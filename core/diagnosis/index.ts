@@ -7,7 +7,16 @@ export {
   type AnsweringState,
   type Response,
 } from './likelihood.ts';
-export { WEIGHED_RULES, clueOf, findReason, posterior, type Clue, type Fitting, type Reason } from './reason.ts';
+export {
+  WEIGHED_RULES,
+  clueOf,
+  findReason,
+  posterior,
+  type Clue,
+  type Fitting,
+  type MarkedResponse,
+  type Reason,
+} from './reason.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
 export {
   childAtCheck,

@@ -26,7 +26,17 @@ const SPREAD = 12;
 export const answerLikelihood = (state: AnsweringState, { item, read, verdict }: Response): number => {
   // What nobody can read speaks for no state and against none.
   if (verdict === 'unreadable') return 1;
-  const right = verdict === 'right';
+  // Nearly is half right: as likely as the mean of both.
+  if (verdict === 'nearly')
+    return (likelihoodOf(state, { item, read }, true) + likelihoodOf(state, { item, read }, false)) / 2;
+  return likelihoodOf(state, { item, read }, verdict === 'right');
+};
+
+const likelihoodOf = (
+  state: AnsweringState,
+  { item, read }: Pick<Response, 'item' | 'read'>,
+  right: boolean,
+): number => {
   // Of a tap, and of a place left empty, only whether the child had it is known.
   const observed = read.kind === 'observed' || read.kind === 'no-answer';
   if (state === 'guessing') return observed && !right ? 1 - 1 / SPREAD : 1 / SPREAD;

@@ -7,7 +7,6 @@ import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { readEntry } from '../checking/index.ts';
 import { ITEM_KINDS, answersOf, rightAnswers, type Answer, type Item } from '../items/index.ts';
 import { makeItem } from '../making/index.ts';
-import { mark } from '../marking/index.ts';
 import { describeItem } from '../reporting/index.ts';
 import {
   ANSWER_COLUMNS,
@@ -27,6 +26,7 @@ import {
   writeTable,
   type RecordedAnswer,
 } from './index.ts';
+import { markGiven as mark, asRead, response } from '../marking/given.test.support.ts';
 
 const DOC = readFileSync(new URL('../../docs/exchange.md', import.meta.url), 'utf8');
 const LINE = { conventions: DEFAULT_CONVENTIONS, writing: 'line' as const };
@@ -108,7 +108,7 @@ describe('an answer as it is typed', () => {
     for (const time of [timeOf(3), timeOf(4, 30)]) {
       const item = makeItem(kind, seededRng(4), [time]);
       const right = rightAnswers(item)[0]!;
-      const entry = readEntry(item, entryText(right, DEFAULT_CONVENTIONS), LINE);
+      const entry = readEntry(item, entryText(asRead(right), DEFAULT_CONVENTIONS), LINE);
       const wanted = kind === 'judge-clock' ? ['right', 'wrong'] : ['right'];
       expect(wanted).toContain(mark(item, entry!.answer).verdict);
     }
@@ -178,7 +178,7 @@ describe('results made elsewhere', () => {
       ...answers.map(([childId, task, answer]) => [
         CHILDREN.find((one) => one.childId === childId)!.name,
         String(task + 1),
-        entryText(answer, DEFAULT_CONVENTIONS),
+        entryText(asRead(answer), DEFAULT_CONVENTIONS),
       ]),
     ];
     expect(read(writeTable(table, 'de')).read.map(({ childId, task, answer }) => [childId, task, answer])).toEqual(
@@ -198,6 +198,7 @@ const ROW: RecordedAnswer = {
   storedAt: '2026-11-24T08:00:00.000Z',
   item: { kind: 'write-digital', shown: timeOf(4, 30) },
   answer: { kind: 'text', text: '5:30' },
+  read: asRead({ kind: 'text', text: '5:30' }),
   verdict: 'wrong',
   findings: [{ kind: 'rule', rule: 'coming-hour' }],
   source: 'paper',
@@ -224,7 +225,7 @@ describe('what goes out', () => {
   });
   it('has hands as they stood', () => {
     const set = answerLine(
-      { ...ROW, item: { kind: 'set', shown: timeOf(3) }, answer: { kind: 'hands', hour: 91.26, minute: 6 } },
+      { ...ROW, ...response({ kind: 'set', shown: timeOf(3) }, { kind: 'hands', hour: 91.26, minute: 6 }) },
       DEFAULT_CONVENTIONS,
     );
     expect(set.slice(ANSWER_COLUMNS.indexOf('hour_hand'), ANSWER_COLUMNS.indexOf('hour_hand') + 2)).toEqual([
@@ -288,7 +289,13 @@ describe('what goes out', () => {
       for (const kind of ITEM_KINDS) {
         const item = makeItem(kind, seededRng(2), [timeOf(4, 30)]);
         const answer = rightAnswers(item)[0]!;
-        const { id, verb, object, result, context, timestamp } = statement({ ...ROW, item, answer, verdict: 'right' });
+        const { id, verb, object, result, context, timestamp } = statement({
+          ...ROW,
+          item,
+          answer,
+          read: asRead(answer),
+          verdict: 'right',
+        });
         expect(id).toMatch(/^[0-9a-f-]{36}$/);
         for (const iri of [
           verb.id,

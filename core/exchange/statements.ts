@@ -123,7 +123,9 @@ export const statementOf = (row: RecordedAnswer, setting: StatementSetting): obj
         type: INTERACTION,
         name: inWords(describeItem(item, conventions)),
         ...interactionOf(item, setting),
-        correctResponsesPattern: rightAnswers(item, conventions).map((right) => responseOf(readAnswer(right, conventions), conventions)),
+        correctResponsesPattern: rightAnswers(item, conventions).map((right) =>
+          responseOf(readAnswer(right, conventions), conventions),
+        ),
         extensions: { [EXTENSIONS.item]: item },
       },
     },

@@ -133,16 +133,29 @@ const alike = (like: string): RegExp => {
   return known;
 };
 
+/** A text without the stops and exclamation marks it ends with. Looked at from its end: a pattern would begin anew at each of them. */
+export const withoutFinalStop = (text: string): string => {
+  let end = text.length;
+  while (end > 0 && (text[end - 1] === '.' || text[end - 1] === '!')) end -= 1;
+  return end === text.length ? text : text.slice(0, end).trimEnd();
+};
+
 /**
  * One spelling for what is spelled in several ways: case, blanks, apostrophes, hyphens, the final stop, numerals. Numbers
  * become words, so that "half past 4" and "half past four" are one text.
  */
-export const oneSpelling = (text: string, { numbers, spellings }: Grammar): string =>
+export const oneSpelling = (text: string, { numbers, spellings, blank }: Grammar): string =>
   spellings
-    .reduce((sofar, { like, as }) => sofar.replace(alike(like), as), text.toLowerCase().replace(/[’‘`´]/g, "'"))
+    .reduce(
+      (sofar, { like, as }) => sofar.replace(alike(like), as),
+      withoutFinalStop(text.trim())
+        .toLowerCase()
+        .replace(/[’‘`´]/g, "'")
+        // "4o'clock": a numeral ends where letters begin, unless words run together.
+        .replace(/(?<=\d)(?=[a-z])/g, blank),
+    )
     .replace(/(?<!\d)\d{1,2}(?!\d)/g, (digits) => numbers[Number(digits)] ?? digits)
     .replace(/-/g, ' ')
-    .replace(/[.!]+$/, '')
     .replace(/\s+/g, ' ')
     .trim();
 

@@ -4,6 +4,7 @@ export {
   partsOfPattern,
   patternFilled,
   waysOf,
+  withoutFinalStop,
   type NumberForm,
   type SaidPart,
 } from './grammar.ts';

@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { TAUGHT_TIMES, isPossible, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { CLOCK_FAULTS, ITEM_KINDS, faultsOf, rightAnswers, type Item, type ItemKind } from '../items/index.ts';
-import { mark } from '../marking/index.ts';
 import { parse } from '../wording/index.ts';
 import { makeItem } from './index.ts';
+import { markGiven as mark } from '../marking/given.test.support.ts';
 
 const many = (kind: ItemKind, count = 400): Item[] => {
   const rng = seededRng(11);

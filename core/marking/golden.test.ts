@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from '@jest/globals';
 import { handAngles, timeOf, type DialTime } from '../clock/index.ts';
 import { DRAWN_REACH, type Answer, type Item } from '../items/index.ts';
-import { mark } from './index.ts';
+import { markGiven as mark } from './given.test.support.ts';
 
 const time = (text: string): DialTime => {
   const [hour, minute] = text.split(':').map(Number);

@@ -1,7 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { ALL_DIAL_TIMES, OCLOCK_TIMES, handAngles, timeOf, type DialTime } from '../clock/index.ts';
 import { startingTime, type Item } from '../items/index.ts';
-import { answeredTime, handToHelp, mark, numeralOf } from './index.ts';
+import { answeredTime } from '../answers/index.ts';
+import { handToHelp, mark, numeralOf } from './index.ts';
 
 const set = (hour: number, minute = 0): Item => ({ kind: 'set', shown: timeOf(hour, minute) });
 const read = (hour: number, minute = 0): Item => ({ kind: 'read', shown: timeOf(hour, minute) });

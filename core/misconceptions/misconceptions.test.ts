@@ -3,7 +3,6 @@ import fc from 'fast-check';
 import { OCLOCK_TIMES, TAUGHT_TIMES, handAngles, hourOf, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { answersOf, ITEM_KINDS, pictureAt, rightAnswers, type Answer, type Item } from '../items/index.ts';
-import { mark } from '../marking/index.ts';
 import { makeItem } from '../making/index.ts';
 import {
   DRAWING_RULES,
@@ -11,12 +10,12 @@ import {
   WRITING_RULES,
   WRONG_RULES,
   consistentRules,
-  explain,
   isInvisible,
   mayComeFromHomeLanguage,
   predict,
   type WrongRule,
 } from './index.ts';
+import { explainGiven as explain, markGiven } from '../marking/given.test.support.ts';
 
 const clockText = (time: number): string => `${Math.floor(time / 60) || 12}:${String(time % 60).padStart(2, '0')}`;
 const text = (answer: Answer): string => {
@@ -166,7 +165,7 @@ describe('explaining an answer', () => {
           for (const answer of predicted.own) {
             if (!answersOf(kind).includes(answer.kind)) wrong.push([rule, item, 'is answered by', answer.kind]);
             if (!explain(item, answer).includes(rule)) wrong.push([rule, item, answer, 'is not named']);
-            if (mark(item, answer).verdict === 'right') wrong.push([rule, item, answer, 'is marked right']);
+            if (markGiven(item, answer).verdict === 'right') wrong.push([rule, item, answer, 'is marked right']);
           }
         }
       }

@@ -59,13 +59,21 @@ const freeHands = (found: Own<DrawnClock> | undefined): Prediction => {
   return answers({ ...found, own: possible }, ({ hour, minute }) => ({ kind: 'hands', hour, minute }));
 };
 
+/** Different sets of places, the first of each that are alike. */
+const differentSets = (sets: readonly (readonly number[])[]): number[][] => [
+  ...new Map(sets.map((set) => [...new Set(set)].sort((a, b) => a - b)).map((set) => [set.join(' '), set])).values(),
+];
+
 /**
  * The options a child would take who looks for these: a guess when none is there, as a knowing child where all of them are
  * right.
+ * @param besides right options it takes as well, where several may be taken: then it takes all it finds, or some of them; none where one
+ * alone is to be taken
  */
 const chosen = (
   item: ItemOf<'choose-words' | 'digits-to-words' | 'choose-clock' | 'which-of' | 'choose-writings'>,
   places: readonly number[],
+  besides?: readonly number[],
 ): Prediction => {
   if (places.length === 0) return { kind: 'guess' };
   const right = rightAnswers(item)[0]!;
@@ -73,7 +81,15 @@ const chosen = (
   if (wrong.length === 0) return AS_RIGHT;
   return {
     kind: 'answers',
-    own: wrong.map((place) => ({ kind: 'choice', chosen: [place] })),
+    own: differentSets(
+      besides === undefined
+        ? wrong.map((place) => [place])
+        : [
+            [...wrong, ...besides],
+            ...wrong.flatMap((place) => [[place, ...besides], [place], ...besides.map((right) => [place, right])]),
+            wrong,
+          ],
+    ).map((set): Answer => ({ kind: 'choice', chosen: set })),
     orRight: wrong.length < places.length,
   };
 };
@@ -92,6 +108,7 @@ const chooseClock = (rule: WrongRule, item: ItemOf<'choose-clock'>): Prediction 
       placesWhere(options, (option) =>
         drawing.own.some((own) => isFace(option) && sameHands(option.hands, own, shown)),
       ),
+      [],
     );
   const read = READ[rule];
   if (DRAW[rule] !== undefined || read === undefined) return AS_RIGHT;
@@ -101,6 +118,7 @@ const chooseClock = (rule: WrongRule, item: ItemOf<'choose-clock'>): Prediction 
       const time = timeOfFace(option);
       return time !== undefined && (read(time)?.own ?? [time]).includes(shown);
     }),
+    [],
   );
 };
 const isFace = ({ handsDrawn, equalLength }: ClockPicture): boolean => handsDrawn === 'both' && !equalLength;
@@ -126,9 +144,12 @@ const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Predi
   const { shown, options } = item;
   const forms = WRITE[rule]?.(shown);
   if (forms !== undefined) {
+    // In words a child who writes digits wrongly finds the right ones.
+    const inWords = placesWhere(options, (option) => isWritingOf(option, shown) && !/\d[:.]\d/.test(option));
     const found = chosen(
       item,
       placesWhere(options, (option) => forms.own.some((own) => sameWriting(option, own))),
+      inWords,
     );
     return found.kind === 'guess' && forms.orRight ? AS_RIGHT : found;
   }
@@ -138,6 +159,7 @@ const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Predi
   const found = chosen(
     item,
     placesWhere(options, (option) => read.own.some((time) => isWritingOf(option, time))),
+    [],
   );
   if (found.kind === 'guess') return read.orRight ? AS_RIGHT : found;
   return found.kind === 'answers' ? { ...found, orRight: found.orRight || read.orRight === true } : found;

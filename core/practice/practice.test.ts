@@ -4,7 +4,6 @@ import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng, type Rng } from '../common/index.ts';
 import { guessChance, timeOfItem, type Item } from '../items/index.ts';
 import { skillOfItem, SKILLS, type Skill } from '../skills/index.ts';
-import { mark } from '../marking/index.ts';
 import { WRONG_RULES } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
 import { knowing, simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
@@ -32,6 +31,7 @@ import {
   type Practised,
   type Session,
 } from './index.ts';
+import { markGiven as mark, response } from '../marking/given.test.support.ts';
 
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));
 const needs: PracticeNeeds = needsOf([], FIRST_GRADE, TAUGHT_TIMES, '2026-11-24');
@@ -51,6 +51,8 @@ const walk = (
   }
   return way.done;
 };
+/** A session's answers as they are kept. */
+const heard = (done: readonly Practised[]) => done.map(({ item, answer }) => response(item, answer));
 const pool = makePool(needs, seededRng(1));
 /** A session made ready once, as for a tablet without a network. */
 const alone = (child: SimulatedChild, seed: number): readonly Practised[] =>
@@ -60,7 +62,7 @@ const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = nee
   const rng = seededRng(seed);
   const tasks = makePool(given, rng);
   const prepare = (done: readonly Practised[]): Session =>
-    prepareByNeed({ ...given, suspicion: suspect(given.suspicion, done) }, tasks, done);
+    prepareByNeed({ ...given, suspicion: suspect(given.suspicion, heard(done)) }, tasks, done);
   return walk(prepare([]), child, rng, prepare);
 };
 /** Every way through a session, as verdicts and tasks met: at most as many as asked for. */
@@ -123,7 +125,7 @@ describe('practice that goes by what a child needs', () => {
         for (let i = 2; i < done.length; i++) {
           const [first, second] = [done[i - 2]!, done[i - 1]!];
           if (first.verdict === 'right' || second.verdict === 'right') continue;
-          const suspicion = suspect(needs.suspicion, done.slice(0, i));
+          const suspicion = suspect(needs.suspicion, heard(done.slice(0, i)));
           const chance = ({ item }: Practised): number => bareChance(item, suspicion);
           expect(chance(done[i]!)).toBeGreaterThan(Math.min(chance(first), chance(second)) - 0.05);
         }
@@ -150,7 +152,7 @@ describe('practice that goes by what a child needs', () => {
     for (let seed = 0; seed < 5; seed++) {
       const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
       for (const at of [0, 3]) {
-        const suspicion = suspect(needs.suspicion, done.slice(0, at));
+        const suspicion = suspect(needs.suspicion, heard(done.slice(0, at)));
         expect(bareChance(done[at]!.item, suspicion, 0.8)).toBeGreaterThan(0.6);
       }
     }
@@ -159,7 +161,7 @@ describe('practice that goes by what a child needs', () => {
     for (const rule of ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral', 'colon-missing'] as const) {
       let found = 0;
       for (let seed = 0; seed < 4; seed++) {
-        const suspicion = suspect(needs.suspicion, session({ rule, faith: 1, slip: 0 }, seed));
+        const suspicion = suspect(needs.suspicion, heard(session({ rule, faith: 1, slip: 0 }, seed)));
         const others = WRONG_RULES.filter((other) => other !== rule);
         if (suspicion[rule] >= Math.max(...others.map((other) => suspicion[other])) && suspicion[rule] > suspicion.none)
           found += 1;
@@ -171,7 +173,7 @@ describe('practice that goes by what a child needs', () => {
     const rules = ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral'] as const;
     const found = rules.flatMap((rule) =>
       [0, 1, 2, 3, 4].filter((seed) => {
-        const suspicion = suspect(needs.suspicion, alone({ rule, faith: 1, slip: 0 }, seed));
+        const suspicion = suspect(needs.suspicion, heard(alone({ rule, faith: 1, slip: 0 }, seed)));
         return suspicion[rule] >= Math.max(...WRONG_RULES.map((other) => suspicion[other]));
       }),
     );
@@ -274,7 +276,7 @@ describe('a set', () => {
 
 describe('what is suspected', () => {
   it('is not moved by a task that hides the rule, and is by one that shows it', () => {
-    const after = (item: Item, answer: Parameters<typeof mark>[1]) => suspect(UNKNOWN, [{ item, answer }]);
+    const after = (item: Item, answer: Parameters<typeof mark>[1]) => suspect(UNKNOWN, [response(item, answer)]);
     const swapped = after({ kind: 'read', shown: timeOf(3) }, { kind: 'time', time: timeOf(12, 15) });
     expect(swapped['hands-swapped']).toBeGreaterThan(UNKNOWN['hands-swapped']);
   });
@@ -291,9 +293,7 @@ describe('what is suspected', () => {
     const answers = Array.from({ length: 8 }, (_, i) => ({
       childId: 1,
       lessonId: 1,
-      item: { kind: 'read', shown: timeOf((i % 11) + 1) } as const,
-      answer: { kind: 'time', time: timeOf((i % 11) + 1) } as const,
-      verdict: 'right' as const,
+      ...response({ kind: 'read', shown: timeOf((i % 11) + 1) }, { kind: 'time', time: timeOf((i % 11) + 1) }),
       day: i < 4 ? '2026-11-23' : '2026-11-24',
     }));
     const [read, set] = needsOf(answers, ['oclock-read', 'oclock-set'], TAUGHT_TIMES, '2026-11-24').skills;

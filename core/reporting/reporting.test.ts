@@ -38,6 +38,7 @@ import {
   timeRuleSentence,
 } from './index.ts';
 import { keysOf, keysUnder } from '../locales/keys.test.support.ts';
+import { asRead } from '../marking/given.test.support.ts';
 
 /** Every ladder there is, so that every kind of lesson is met. */
 const LADDERS = (['kindergarten', 'first-grade', 'onward'] as const).flatMap((level) =>
@@ -188,7 +189,7 @@ describe('words about answers', () => {
     'describes %j, answered %j',
     (item, answer, task, words) => {
       expect(describeItem(item, DEFAULT_CONVENTIONS)).toBe(task);
-      expect(describeAnswer(item, answer, DEFAULT_CONVENTIONS)).toBe(words);
+      expect(describeAnswer(item, asRead(answer), DEFAULT_CONVENTIONS)).toBe(words);
     },
   );
 });

@@ -1,11 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
 import { rightAnswers } from '../items/index.ts';
 import { suits } from '../making/index.ts';
-import { mark } from '../marking/index.ts';
 import { sameHands } from '../misconceptions/index.ts';
 import { hasCountingOrder, isHardTime } from '../sets/index.ts';
 import { hardnessOf, rightPlace, timeOfTask, type PaperItem } from './index.ts';
 import { SEEDS, formsOf, recipeOf } from './sheets.test.support.ts';
+import { markGiven as mark } from '../marking/given.test.support.ts';
 
 /** Every sheet is made once; what must hold of all is looked at in turn. */
 const MADE = Array.from({ length: SEEDS }, (_, seed) => {

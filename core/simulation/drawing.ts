@@ -1,4 +1,5 @@
 import { pointAt } from '../face/index.ts';
+import type { DrawnHand } from '../items/index.ts';
 import type { FacePoint, HandAngles } from '../clock/index.ts';
 import { pick, type Rng } from '../common/index.ts';
 import type { Stroke } from '../strokes/index.ts';
@@ -114,13 +115,32 @@ export const anyStyle = (rng: Rng): DrawingStyle => ({
   minuteReach: 72 + rng() * 16,
 });
 
-/** Strokes of a child who draws both hands at these angles (degrees clockwise from 12), in face units. */
-export const simulateDrawing = (hands: HandAngles, style: DrawingStyle, rng: Rng): Stroke[] => {
-  const hour = handLines(rng, hands.hour, style.hourReach, style.habit, style.wobbleMm);
-  const minute = handLines(rng, hands.minute, style.minuteReach, style.habit, style.wobbleMm);
-  if (style.habit === 'both-in-one') return timed([[...[...hour[0]!].reverse(), ...minute[0]!]]);
-  return timed(rng() < 0.5 ? [...hour, ...minute] : [...minute, ...hour]);
+/**
+ * Strokes of a child who draws these hands, in face units: none, one or two.
+ * @param hands degrees clockwise from 12, and reaches
+ */
+export const simulateHands = (
+  hands: readonly DrawnHand[],
+  { habit, wobbleMm }: Pick<DrawingStyle, 'habit' | 'wobbleMm'>,
+  rng: Rng,
+): Stroke[] => {
+  const lines = hands.map(({ angle, reach }) => handLines(rng, angle, reach, habit, wobbleMm));
+  const [first, second] = lines;
+  if (habit === 'both-in-one' && first !== undefined && second !== undefined)
+    return timed([[...[...first[0]!].reverse(), ...second[0]!]]);
+  return timed((rng() < 0.5 ? lines : lines.reverse()).flat());
 };
+
+/** Strokes of a child who draws both hands at these angles (degrees clockwise from 12), in face units. */
+export const simulateDrawing = (hands: HandAngles, style: DrawingStyle, rng: Rng): Stroke[] =>
+  simulateHands(
+    [
+      { angle: hands.hour, reach: style.hourReach },
+      { angle: hands.minute, reach: style.minuteReach },
+    ],
+    style,
+    rng,
+  );
 
 /** A scribble all over the face. */
 export const simulateScribble = (rng: Rng): Stroke[] => {

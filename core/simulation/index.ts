@@ -4,8 +4,9 @@ export {
   UNITS_PER_MM,
   anyStyle,
   simulateDrawing,
+  simulateHands,
   simulateScribble,
   type DrawingHabit,
   type DrawingStyle,
 } from './drawing.ts';
-export { answerOnTablet } from './onTablet.ts';
+export { answerOnTablet, strokesOf } from './onTablet.ts';

@@ -2,10 +2,10 @@ import { describe, expect, it } from '@jest/globals';
 import { OCLOCK_TIMES } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
 import { ITEM_KINDS, answersOf, type Item } from '../items/index.ts';
-import { mark } from '../marking/index.ts';
-import { WRONG_RULES, explain } from '../misconceptions/index.ts';
+import { WRONG_RULES } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
 import { answerOnTablet, anyChild, following, knowing, simulateAnswer } from './index.ts';
+import { markGiven as mark, explainGiven as explain } from '../marking/given.test.support.ts';
 
 const reads: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
 const sets: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'set', shown }));

@@ -56,7 +56,16 @@ const axisAngle = (run: Run): number => {
   return angleOfPoint(b.x - a.x, b.y - a.y);
 };
 /** A line drawn over again lies so near (degrees); one of about the same reach may lie farther off, and one beside it farther still. */
-const AGAIN = { angle: 7, reach: 0.8, sameAngle: 11, sameReach: 0.85, railAngle: 28, railAxis: 8, railReach: 0.75 };
+const AGAIN = {
+  angle: 7,
+  reach: 0.8,
+  sameAngle: 11,
+  sameReach: 0.85,
+  railAngle: 28,
+  railAxis: 8,
+  railReach: 0.75,
+  longer: 5,
+};
 const isAgain = (run: Run, arm: Arm): boolean => {
   const off = angleBetween(run.angle, arm.angle);
   const ratio = Math.min(run.far, arm.far) / Math.max(run.far, arm.far);
@@ -69,8 +78,8 @@ const isAgain = (run: Run, arm: Arm): boolean => {
   );
 };
 
-/** How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
-const GOES_ON = { gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, aside: 7 };
+/** What goes on makes a hand so much longer. How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
+const GOES_ON = { adds: 4, gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, aside: 7 };
 /** A piece lies on a hand when both its ends do, to so many face units. */
 const LIES_ON = { aside: 5, axis: 16, least: 8 };
 
@@ -83,7 +92,7 @@ const isPartOf = (run: Run, arm: Arm): boolean => {
   if (run.hangs) return false;
   const off = angleBetween(run.angle, arm.angle);
   const bent = angleBetween(axisAngle(run), run.angle);
-  if (run.far > arm.far + 1)
+  if (run.far > arm.far + GOES_ON.adds)
     return (
       (Math.max(aside(run.points[0]!, arm.angle), aside(tipOf(run), arm.angle)) <= GOES_ON.aside ||
         (arm.far < GOES_ON.told && off <= GOES_ON.angle + GOES_ON.near / arm.far)) &&
@@ -152,13 +161,14 @@ export const lonePieces = (rest: readonly Run[]): Arm[] =>
     )
     .map((run) => armOf([run]));
 
-/** The part of an arm's reach, 0..1, along which something is drawn. */
-export const coverage = ({ runs, far }: Arm): number => {
-  let [covered, upTo] = [0, 0];
-  for (const { near, far: end } of [...runs].sort((a, b) => a.near - b.near)) {
-    if (end <= upTo) continue;
+/** How a hand is put together: the part of its reach along which something is drawn, 0..1, and of how many lines, those drawn over not counted. */
+export const makeUp = ({ runs, far }: Arm): { readonly covered: number; readonly pieces: number } => {
+  let [covered, upTo, pieces] = [0, 0, 0];
+  for (const { near, far: end } of [...runs].sort((a, b) => a.near - b.near || b.far - a.far)) {
+    if (end <= upTo + AGAIN.longer) continue;
     covered += end - Math.max(near, upTo);
     upTo = end;
+    pieces += 1;
   }
-  return covered / far;
+  return { covered: covered / far, pieces };
 };

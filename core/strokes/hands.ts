@@ -1,5 +1,5 @@
 import { angleBetween } from '../clock/index.ts';
-import { armOf, coverage, gather, lonePieces, type Arm } from './arms.ts';
+import { armOf, gather, lonePieces, makeUp, type Arm } from './arms.ts';
 import { isAtTip } from './marks.ts';
 import type { Run } from './runs.ts';
 
@@ -14,7 +14,8 @@ const BEHIND = { times: 1.25, near: 18 };
 /** A third line is one hand too many when it is no shorter than this part of the second. */
 const THIRD = 0.45;
 
-const isHand = (arm: Arm): boolean => arm.far >= SHORTEST && arm.near <= DRAWN.near && coverage(arm) >= DRAWN.part;
+const isHand = (arm: Arm): boolean =>
+  arm.far >= SHORTEST && arm.near <= DRAWN.near && makeUp(arm).covered >= DRAWN.part;
 const longestOf = ({ runs }: Arm): Run => runs.reduce((most, run) => (run.length > most.length ? run : most));
 
 /** The arm a short one opposite it went past the middle of: drawn in one line with it. None where it is a hand itself. */

@@ -1,4 +1,4 @@
-import { coverage, type Arm } from './arms.ts';
+import { makeUp, type Arm } from './arms.ts';
 import { ORIGIN, seenFrom } from './axis.ts';
 import { confidenceOf } from './confidence.ts';
 import { directionOf } from './fit.ts';
@@ -77,6 +77,7 @@ const read = (strokes: readonly Stroke[]): DrawingRead => {
   const found = hands.map((arm) => ({ ...directionOfArm(arm), reach: arm.far })).sort((a, b) => a.reach - b.reach);
   const most = (of: (hand: (typeof found)[number]) => number): number => Math.max(...found.map(of));
   const shifted = Math.hypot(hub.x, hub.y);
+  const madeUp = hands.map(makeUp);
   return {
     kind: 'hands',
     hands: found.map(({ angle, reach }) => ({ angle, reach })),
@@ -85,11 +86,11 @@ const read = (strokes: readonly Stroke[]): DrawingRead => {
       unsure: most(({ unsure }) => unsure),
       crooked: most(({ bow, bend, reach }) => (Math.abs(bow) + Math.abs(bend)) / reach),
       tail,
-      gap: 1 - Math.min(...hands.map(coverage)),
+      gap: 1 - Math.min(...madeUp.map(({ covered }) => covered)),
       ratio: found[0]!.reach / found.at(-1)!.reach,
       shifted,
-      pieces: Math.max(...hands.map(({ runs: own }) => own.length)),
-      rest: rest.length > 0,
+      pieces: Math.max(...madeUp.map(({ pieces }) => pieces)),
+      rest: told.untold > 0 || told.aside.length > 0,
     }),
     offCentre: shifted > OFF_CENTRE || most(({ beside }) => Math.abs(beside)) > OFF_CENTRE,
     aside,

@@ -52,13 +52,17 @@ export const tellRest = (
 ): { readonly aside: Aside[]; readonly untold: number } => {
   const byStroke = new Map<number, Run[]>();
   for (const run of rest) byStroke.set(run.stroke, [...(byStroke.get(run.stroke) ?? []), run]);
+  const drawn = new Set(hands.flatMap(({ runs }) => runs.map(({ stroke }) => stroke)));
   const isTips = (points: readonly FacePoint[]): boolean => hands.some(({ tip }) => isAtTip(points, tip));
   const aside: Aside[] = [];
   let untold = 0;
-  for (const runs of byStroke.values()) {
+  for (const [stroke, runs] of byStroke) {
     const points = runs.flatMap((run) => run.points);
+    const isAtMiddle = runs.every(({ far }) => far <= reach);
+    // Where a hand was begun its line may have gone a little the other way first.
+    if (isAtMiddle && drawn.has(stroke)) continue;
     if (isTips(points)) aside.push({ kind: 'tip' });
-    else if (runs.every(({ far }) => far <= reach)) aside.push({ kind: 'middle' });
+    else if (isAtMiddle) aside.push({ kind: 'middle' });
     else if (isSmall(points) || isArc(runs)) aside.push({ kind: 'beside' });
     else untold += runs.filter((run) => !isTips(run.points)).reduce((sum, { length }) => sum + length, 0);
   }

@@ -86,7 +86,7 @@ describe('a drawing that cannot be read', () => {
     ['nothing', [], 'nothing'],
     ['dots alone', [ruled(90, 94, 96), ruled(0, 94, 95)], 'nothing'],
     ['three hands', [ruled(0, 0, 80), ruled(90, 0, 60), ruled(200, 0, 70)], 'too-many-lines'],
-  ])('%s', (_, strokes, why) => expect(readDrawing(strokes as Stroke[])).toEqual({ kind: 'unreadable', why }));
+  ])('%s', (_, strokes, why) => expect(readDrawing(strokes as Stroke[])).toMatchObject({ kind: 'unreadable', why }));
   it('a scribble all over the face, in at least 98 of 100', () => {
     const rng = seededRng(8);
     const read = Array.from({ length: 300 }, () => readDrawing(simulateScribble(rng)).kind);
@@ -130,15 +130,6 @@ describe('drawings as children make them, with one to two millimetres of wobble 
       const of = drawings.filter((drawing) => drawing.time === time);
       expect(of.filter(isRight).length / of.length).toBeGreaterThanOrEqual(0.9);
     }
-  });
-  it('are more confident where hands are apart than where they hide each other', () => {
-    const mean = (time: number): number => {
-      const all = drawings.flatMap(({ time: one, read }) =>
-        one === time && read.kind === 'hands' ? read.hands.map(({ confidence }) => confidence) : [],
-      );
-      return all.reduce((a, b) => a + b, 0) / all.length;
-    };
-    expect(mean(timeOf(9))).toBeGreaterThan(mean(timeOf(6, 30)));
   });
 });
 
@@ -210,7 +201,7 @@ describe('what is too wild', () => {
     return [stroke(...Array.from({ length: MOST_POINTS }, () => ({ x: anywhere(), y: anywhere() })))];
   };
   it.each([1000, 100, 12])('is scribble, whatever it holds (a page of %d)', (reach) =>
-    expect(readDrawing(wildest(reach))).toEqual({ kind: 'unreadable', why: 'scribble' }),
+    expect(readDrawing(wildest(reach))).toMatchObject({ kind: 'unreadable', why: 'scribble' }),
   );
   it('is not two hands, each drawn over twenty times', () => {
     const over = (angle: number, far: number): Stroke[] => Array.from({ length: 20 }, () => ruled(angle, 0, far));

@@ -2,23 +2,25 @@ import type { DialTime } from '../clock/index.ts';
 
 /**
  * What can be wrong with a time as a child wrote it. Named, never silently repaired: `430` is not 4:30.
- * - `colon-missing`: `430`, `4 30`
+ * - `colon-missing`: `430`, `4 30`, `4-30`
+ * - `other-sign`: `4;30`, `4,30`, another sign where the dots belong
  * - `one-zero`: `4:0`, `4:3`, one digit where two belong
- * - `parts-reversed`: `30:4`, `00:4`
+ * - `parts-reversed`: `30:4`, `00:4`, `60:4`
  * - `sixty-for-zero`: `4:60`
  * - `minutes-over-59`: `4:75`
  * - `hour-over-12`: `13:00`
  * - `hour-zero`: `0:30`
- * - `hour-missing`: `half past`, `o'clock`
- * - `minutes-missing`: `4` alone
+ * - `hour-missing`: `half past`, `o'clock`, `:30`
+ * - `minutes-missing`: `4` alone, `4:`
  * - `half-without-past`: `half 4`, which is 4:30 to some and 3:30 to others
- * - `mixed-forms`: `half past 4:30`, `4:00 o'clock`
+ * - `mixed-forms`: `half past 4:30`, `4:00 o'clock`, `4 thirty`
  * - `other-form`: a digital form the class does not use, where the teacher wants that named
  * - `nothing`: nothing was written
  * - `not-a-time`: none of these
  */
 export const WRITING_FAULTS = [
   'colon-missing',
+  'other-sign',
   'one-zero',
   'parts-reversed',
   'sixty-for-zero',

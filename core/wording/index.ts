@@ -1,6 +1,6 @@
 export { WRITING_FAULTS, WRITTEN_FORMS, type ParsedWriting, type WritingFault, type WrittenForm } from './faults.ts';
 export { hourCaption, minuteCaption } from './captions.ts';
-export { parse, quickEntry, type QuickEntry } from './parse.ts';
+export { hourInWords, parse, quickEntry, type QuickEntry } from './parse.ts';
 export {
   digital,
   digits,

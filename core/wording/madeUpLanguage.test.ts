@@ -3,8 +3,8 @@ import { ALL_DIAL_TIMES, TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { tilesIn, tilesOf, tilesTogether, timeWords } from '../asking/index.ts';
 import { DEFAULT_CONVENTIONS, type Conventions, type LocaleTag } from '../conventions/index.ts';
 import { LOCALES, chainOf, paperOf, wordsOf, type Locale } from '../locales/index.ts';
-import { mark } from '../marking/index.ts';
 import { parse, phrases, quickEntry, readingSteps, say, sayMixed, sentence } from './index.ts';
+import { markGiven } from '../marking/given.test.support.ts';
 
 const UNITS = 'nul pa pe pi po pu ta te ti to tu ra re'.split(' ');
 const TENS = ['', 'mo', 'bimo', 'trimo', 'kvamo', 'pumo'];
@@ -77,9 +77,9 @@ describe('a language that names half past by the coming hour', () => {
       const tiles = tilesOf(shown, hop);
       const text = tilesTogether(tiles, hop);
       expect(tilesIn(text, timeWords(shown, hop), hop)).toEqual(tiles);
-      expect(mark({ kind: 'write-words', shown }, { kind: 'text', text }, hop).verdict).toBe('right');
+      expect(markGiven({ kind: 'write-words', shown }, { kind: 'text', text }, hop).verdict).toBe('right');
     }
-    const passed = mark({ kind: 'write-words', shown: timeOf(4, 30) }, { kind: 'text', text: 'zu4' }, hop);
+    const passed = markGiven({ kind: 'write-words', shown: timeOf(4, 30) }, { kind: 'text', text: 'zu4' }, hop);
     expect(passed).toMatchObject({ verdict: 'wrong', seen: { time: timeOf(3, 30) } });
   });
   it('keeps two numbers apart where words run together', () => {

@@ -18,12 +18,12 @@ describe('saying a time', () => {
     [12, 45, 'quarter to 1', 'quarter to one'],
     [11, 45, 'quarter to 12', 'quarter to twelve'],
     [9, 50, 'ten to 10', 'ten to ten'],
-    [9, 5, 'five past 9', 'five past nine'],
-    [2, 25, 'twenty-five past 2', 'twenty-five past two'],
+    [9, 5, 'five after 9', 'five after nine'],
+    [2, 25, 'twenty-five after 2', 'twenty-five after two'],
     [6, 35, 'twenty-five to 7', 'twenty-five to seven'],
-    [1, 1, 'one minute past 1', 'one minute past one'],
+    [1, 1, 'one minute after 1', 'one minute after one'],
     [7, 59, 'one minute to 8', 'one minute to eight'],
-    [8, 13, 'thirteen minutes past 8', 'thirteen minutes past eight'],
+    [8, 13, 'thirteen minutes after 8', 'thirteen minutes after eight'],
     [10, 47, 'thirteen minutes to 11', 'thirteen minutes to eleven'],
   ])('%d:%d is said "%s", in words "%s"', (hour, minute, numerals, words) => {
     expect(say(timeOf(hour, minute), US)).toBe(numerals);
@@ -44,11 +44,11 @@ describe('saying a time', () => {
   });
   it.each([
     [9, 50, ['ten to ten', 'ten of ten', 'ten minutes to ten', 'nine fifty']],
-    [4, 5, ['five past four', 'five after four', 'five minutes past four', 'five minutes after four', 'four oh five']],
+    [4, 5, ['five after four', 'five past four', 'five minutes after four', 'five minutes past four', 'four oh five']],
     [12, 0, ['twelve o’clock', 'noon', 'midnight']],
     [4, 0, ['four o’clock']],
-    [4, 30, ['half past four', 'four thirty', 'thirty minutes past four', 'thirty minutes after four']],
-    [8, 7, ['seven minutes past eight', 'seven minutes after eight', 'eight oh seven']],
+    [4, 30, ['half past four', 'four thirty', 'thirty minutes after four', 'thirty minutes past four']],
+    [8, 7, ['seven minutes after eight', 'seven minutes past eight', 'eight oh seven']],
   ])('knows every way to say %d:%d', (hour, minute, all) => expect(phrases(timeOf(hour, minute), US)).toEqual(all));
 
   const everyConvention = CHOICES.locale.choices.flatMap((locale) =>

@@ -4,7 +4,8 @@ import type { AnswerRow } from '../../contract/index.ts';
 import { timeOf } from '../../core/clock/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { judge } from '../../core/diagnosis/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import { createAnswerRepository } from '../answers/answerRepository.ts';
 import { LESSON, beginRound, openSchool, type School } from '../school.test.support.ts';
 import { createJudgedAnswers } from './judgedAnswers.ts';
@@ -23,7 +24,7 @@ const someAnswer = (rng: () => number, roundId: string): AnswerRow => {
   const item = { kind: 'read', shown: timeOf(hour()) } as const;
   const answer = { kind: 'time', time: timeOf(hour(), rng() < 0.3 ? 15 : 0) } as const;
   const inRound = rng() < 0.5;
-  const { verdict, findings } = mark(item, answer);
+  const { read, verdict, findings } = readAndMark(item, answer, DEFAULT_CONVENTIONS);
   return {
     id: newId(),
     childId: 1 + Math.floor(rng() * 4),
@@ -35,6 +36,7 @@ const someAnswer = (rng: () => number, roundId: string): AnswerRow => {
     attempt: !inRound && rng() < 0.2 ? 2 : 1,
     item,
     answer,
+    read,
     verdict,
     findings: [...findings],
     source: 'teacher',

@@ -1,4 +1,5 @@
-import type { Answer, Item } from '../../core/items/index.ts';
+import type { ReadAnswer } from '../../core/answers/index.ts';
+import type { Item } from '../../core/items/index.ts';
 import { consistentRules, type WrongRule } from '../../core/misconceptions/index.ts';
 
 /**
@@ -29,7 +30,7 @@ const NAMES = Object.keys(BUGS) as (keyof typeof BUGS)[];
 /** The short names that an answer does not rule out, and those that would have had to guess. */
 export const bugsOf = (
   item: Item,
-  answer: Answer,
+  answer: ReadAnswer,
   right: boolean,
 ): { consistent: string[]; cannotRuleOut: string[] } => {
   const { fitting, guessing } = consistentRules(item, answer, right);

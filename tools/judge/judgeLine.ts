@@ -1,10 +1,10 @@
 import type { z } from 'zod';
 import { handAngles, isPossible, isTaught, readHands, type DialTime } from '../../core/clock/index.ts';
 import { DRAWN_REACH, pictureOf, type Answer, type ClockPicture, type Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { readAndMark } from '../../core/marking/index.ts';
 import { explain } from '../../core/misconceptions/index.ts';
 import { findingSentence } from '../../core/reporting/index.ts';
-import { readDrawing } from '../../core/strokes/index.ts';
+import { DOUBTFUL, readDrawing } from '../../core/strokes/index.ts';
 import { digital, parse, phrases, say } from '../../core/wording/index.ts';
 import { DEFAULT_CONVENTIONS, type Conventions } from '../../core/conventions/index.ts';
 import { bugsOf } from './bugs.ts';
@@ -102,14 +102,14 @@ const itemAndAnswer = (one: OneCase): { item: Item; answer: Answer } => {
 const judgeCase = (one: OneCase) => {
   const conventions = conventionsOf(one.conventions);
   const { item, answer } = itemAndAnswer(one);
-  const { verdict, findings, seen } = mark(item, answer, conventions);
-  const { consistent, cannotRuleOut } = bugsOf(item, answer, verdict === 'right');
+  const { read, verdict, findings, seen } = readAndMark(item, answer, conventions);
+  const { consistent, cannotRuleOut } = bugsOf(item, read, verdict === 'right');
   return {
     ...(one.n !== undefined && { n: one.n }),
     verdict,
     consistent,
     ...(one.options !== undefined && { cannotRuleOut }),
-    rules: verdict === 'right' ? [] : explain(item, answer),
+    rules: verdict === 'right' ? [] : explain(item, read),
     findings: findings.map((finding) => ({ ...finding, sentence: findingSentence(finding, conventions) })),
     seen,
   };
@@ -140,11 +140,12 @@ const readHandsOf = ({ hands }: z.infer<typeof HandsRequest>) => {
 
 const readStrokes = ({ strokes }: z.infer<typeof Strokes>) => {
   const read = readDrawing(strokes.map((stroke) => stroke.map(([x, y, ms]) => ({ x, y, ms }))));
-  if (read.kind === 'unreadable') return { unreadable: read.why };
+  const aside = read.aside.map((one) => (one.kind === 'ring' ? `ring round ${one.numeral}` : one.kind));
+  if (read.kind === 'unreadable') return { unreadable: read.why, aside };
+  const { confidence, offCentre } = read;
   const [first, second] = read.hands;
-  return second === undefined
-    ? { one: first, offCentre: read.offCentre }
-    : { short: first, long: second, offCentre: read.offCentre };
+  const hands = second === undefined ? { one: first } : { short: first, long: second };
+  return { ...hands, confidence, doubtful: confidence < DOUBTFUL, offCentre, aside };
 };
 
 /** What each kind of request is known by, its schema, and what answers it. */
