@@ -63,9 +63,7 @@ describe('a drawing as a tablet sends it', () => {
       verdict: 'unreadable',
       read: { kind: 'drawing', hands: [], problem: 'scribble' },
     });
-    expect(suspect(UNKNOWN, [scribble])).toEqual(
-      expect.objectContaining({ guessing: expect.closeTo(UNKNOWN.guessing, 9) as number }),
-    );
+    expect(suspect(UNKNOWN, [scribble]).guessing).toBeCloseTo(UNKNOWN.guessing, 9);
   });
 });
 

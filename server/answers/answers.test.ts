@@ -48,6 +48,7 @@ describe('an answer from a tablet', () => {
       attempt: 1,
       item: { kind: 'set', shown: 120 },
       answer: swapped.answer,
+      read: swapped.answer,
       verdict: 'wrong',
       findings,
       source: 'tablet',
@@ -87,8 +88,16 @@ describe('an answer from a tablet', () => {
       { verdict: 'wrong', attempt: 1, roundId: null },
     ]);
   });
-  it('is never changed afterwards, not even by hand', () =>
-    expect(() => school.db.prepare("UPDATE answer SET verdict = 'right'").run()).toThrow('append-only'));
+  it('is never changed afterwards, not even by hand', () => {
+    for (const change of [
+      "verdict = 'right'",
+      "answer = '{}'",
+      "read = '{}'",
+      "day = '2026-11-25'",
+      "item = '{}', reader = 9",
+    ])
+      expect(() => school.db.prepare(`UPDATE answer SET ${change}`).run()).toThrow('append-only');
+  });
 
   it.each([
     ['an unknown child', () => tabletAnswer(999, round.id, 0, 0), 404, 'unknown-child'],

@@ -13,6 +13,8 @@ interface OldRow {
   readonly item: string;
   readonly answer: string;
   readonly read: string | null;
+  readonly verdict: string;
+  readonly findings: string;
 }
 
 /** Rows read at a step: of drawings that is some tens of megabytes at most. */
@@ -31,13 +33,14 @@ export interface ReadAgain {
  */
 export const readAgain = (db: Database, every = false): ReadAgain => {
   const select = db.prepare<[number, number], OldRow>(`
-    SELECT a.seq, c.class_id, a.item, a.answer, a.read
+    SELECT a.seq, c.class_id, a.item, a.answer, a.read, a.verdict, a.findings
     FROM answer AS a JOIN child AS c ON c.id = a.child_id
-    WHERE a.seq > ? AND ${every ? '1' : `(a.reader IS NULL OR a.reader < ${READER})`}
+    WHERE a.seq > ? AND (a.reader IS NULL OR a.reader < ${READER})
     ORDER BY a.seq
     LIMIT ?`);
-  const keep = db.prepare<[string, number]>(`UPDATE answer SET read = ?, reader = ${READER} WHERE seq = ?`);
-  const judge = db.prepare<[string, string, number]>('UPDATE answer SET verdict = ?, findings = ? WHERE seq = ?');
+  const keep = db.prepare<[string, string, string, number]>(
+    `UPDATE answer SET read = ?, verdict = ?, findings = ?, reader = ${READER} WHERE seq = ?`,
+  );
   const settings = new Map<number, Conventions>();
   const rulesOf = (classId: number): Conventions => {
     const known = settings.get(classId) ?? createSettingsRepository(db, classId).one();
@@ -45,6 +48,7 @@ export const readAgain = (db: Database, every = false): ReadAgain => {
     return known;
   };
   return db.transaction((): ReadAgain => {
+    if (every) db.exec('UPDATE answer SET reader = NULL');
     let [after, count, changed] = [0, 0, 0];
     for (let rows = select.all(after, AT_A_TIME); rows.length > 0; rows = select.all(after, AT_A_TIME)) {
       for (const row of rows) {
@@ -53,16 +57,22 @@ export const readAgain = (db: Database, every = false): ReadAgain => {
         const rules = rulesOf(row.class_id);
         const read = readOr(answer, rules, row.seq);
         const text = JSON.stringify(read);
-        keep.run(text, row.seq);
         count += 1;
-        if (!saysElse(row.read, text, answer)) continue;
-        const { verdict, findings } = mark(JSON.parse(row.item) as Item, read, rules);
-        judge.run(verdict, JSON.stringify(findings), row.seq);
-        changed += 1;
+        const isOther = saysElse(row.read, text, answer);
+        const { verdict, findings } = isOther
+          ? judged(JSON.parse(row.item) as Item, read, rules)
+          : { verdict: row.verdict, findings: row.findings };
+        keep.run(text, verdict, findings, row.seq);
+        if (isOther) changed += 1;
       }
     }
     return { read: count, changed };
   })();
+};
+
+const judged = (item: Item, read: ReadAnswer, rules: Conventions): { verdict: string; findings: string } => {
+  const { verdict, findings } = mark(item, read, rules);
+  return { verdict, findings: JSON.stringify(findings) };
 };
 
 /** An answer that is damaged in the data file leaves all others standing: nobody can read it, and it is said where Hoppel runs. */

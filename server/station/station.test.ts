@@ -346,7 +346,7 @@ describe('the wall', () => {
     const draft = { seat, roundId: round.id, index: 0, answer: { kind: 'hands', hour: 12, minute: 34 } };
     await tablet.put('/station/draft', draft).expect(204);
     const heard = await teacher.until(({ event }) => event === 'draft');
-    expect(heard.data).toEqual({ childId: 3, roundId: round.id, index: 0, answer: draft.answer });
+    expect(heard.data).toEqual({ childId: 3, roundId: round.id, index: 0, answer: draft.answer, read: draft.answer });
     // A board opened later has it from the start.
     const later = await openStream(`${school.url}/api/live`);
     await later.until(({ event, data }) => event === 'drafts' && (data as { drafts: unknown[] }).drafts.length === 1);

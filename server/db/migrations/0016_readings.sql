@@ -11,6 +11,12 @@ BEFORE UPDATE OF seq, id, child_id, lesson_id, round_id, round_index, pile_id, t
 BEGIN
   SELECT RAISE(ABORT, 'answers are append-only');
 END;
+CREATE TRIGGER answer_is_judged_by_readers
+BEFORE UPDATE OF read, verdict, findings ON answer
+WHEN NEW.reader IS OLD.reader
+BEGIN
+  SELECT RAISE(ABORT, 'answers are append-only, and judged anew only when they are read anew');
+END;
 
 DROP VIEW counted_answer;
 CREATE VIEW counted_answer AS

@@ -13,7 +13,7 @@ import HelpLight from '../../clock/HelpLight.vue';
 import type { TaskProps } from './task.ts';
 import { usePencil } from '../../clock/usePencil.ts';
 
-const { item, open, light, shown } = defineProps<TaskProps<'draw'>>();
+const { item, open, light, shown, understood } = defineProps<TaskProps<'draw'>>();
 const answer = defineModel<Answer | undefined>({ required: true });
 const { t } = useI18n();
 const face = useFace();
@@ -92,6 +92,15 @@ defineExpose({ undo: () => keep(strokes.value.slice(0, -1)) });
         <path v-for="(stroke, i) in strokes" :key="i" :d="strokePath(stroke)" />
         <path v-if="now.length > 0" :d="strokePath(now)" />
       </g>
+      <!-- What was understood: thin, so that the child's own lines are seen beside it. -->
+      <g v-if="understood" class="understood" :data-understood="understood.length">
+        <path
+          v-for="(hand, i) in understood"
+          :key="i"
+          :d="`M0 0V${-hand.reach}`"
+          :transform="`rotate(${hand.angle})`"
+        />
+      </g>
       <line v-if="open && hasKeys && strokes.length < 2" x1="0" y1="0" :x2="end.x" :y2="end.y" class="aim" />
       <circle r="2.4" class="middle" />
       <ClockHands v-if="shown" :minutes="item.shown" class="shown" />
@@ -130,6 +139,11 @@ defineExpose({ undo: () => keep(strokes.value.slice(0, -1)) });
 }
 .pencil.faded {
   opacity: 0.25;
+}
+.understood path {
+  stroke: var(--plum);
+  stroke-width: 2.4;
+  stroke-linecap: round;
 }
 .aim {
   stroke: var(--plum);

@@ -1,6 +1,6 @@
 <!-- One task fills the screen: who, what, the task itself, Done; the stones show how far. -->
 <script setup lang="ts">
-import { mdiUndo } from '@mdi/js';
+import { mdiEyeOffOutline, mdiUndo } from '@mdi/js';
 import { computed, nextTick, onMounted, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child, Settings } from '../../../contract/index.ts';
@@ -15,6 +15,7 @@ import { usesKeys } from '../useSwitchKeys.ts';
 import AskCard from './AskCard.vue';
 import { BODIES } from './bodies.ts';
 import { canHandIn, type TaskStatus } from './task.ts';
+import { useUnderstood } from './useUnderstood.ts';
 
 const {
   child,
@@ -57,10 +58,22 @@ const open = computed(() => status === 'open' || status === 'hint');
 /** What is heard names the time in words, however it is written. */
 const ask = computed(() => words.phrase(askPhrase(item, settings)));
 const heard = computed(() => words.phrase(heardPhrase(item, settings)));
+/** All of it that is said aloud; a drawing that is asked for once more comes first. */
+const toHear = computed(() =>
+  [asksAgain.value ? t('station.drawAgain') : '', heard.value, question, message]
+    .filter((part) => part !== '')
+    .join(' '),
+);
 const written = computed(() => words.phrase(askPhrase(item, settings, prompt)));
 const isReady = computed(() => canHandIn(item, answer.value));
+const { hands, asksAgain, handIn } = useUnderstood({
+  answer,
+  settings: () => settings,
+  open: () => open.value,
+  done: () => emit('done'),
+});
 const done = (): void => {
-  if (isReady.value) emit('done');
+  if (isReady.value) handIn();
 };
 // Keys and switches begin at the task itself.
 onMounted(
@@ -78,7 +91,7 @@ onMounted(
     <div class="left">
       <MyPicture :child="child" />
       <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
-      <EarButton :locale="settings.locale" :text="[heard, question, message].filter((part) => part !== '').join(' ')" />
+      <EarButton :locale="settings.locale" :text="toHear" />
     </div>
 
     <div class="body">
@@ -91,6 +104,7 @@ onMounted(
         :open="open"
         :light="light"
         :shown="shown"
+        :understood="hands"
       />
     </div>
 
@@ -118,7 +132,11 @@ onMounted(
         </svg>
         {{ t(status === 'right' ? 'station.right' : status === 'waiting' ? 'station.lookUp' : 'station.watch') }}
       </p>
-      <p v-if="status === 'hint'" class="message" role="status">
+      <p v-if="asksAgain" class="message again" role="status">
+        <MdiIcon :path="mdiEyeOffOutline" :px="48" />
+        <span>{{ t('station.drawAgain') }}</span>
+      </p>
+      <p v-else-if="status === 'hint'" class="message" role="status">
         <strong v-if="question" class="question">{{ question }}</strong>
         <span>{{ message }}</span>
       </p>
@@ -261,6 +279,11 @@ onMounted(
   text-align: center;
   font-size: var(--say-type);
   line-height: 1.3;
+}
+.again {
+  display: grid;
+  justify-items: center;
+  gap: 6px;
 }
 .question {
   display: block;

@@ -1,5 +1,5 @@
 import type { Settings } from '../../../contract/index.ts';
-import type { Answer, Item, ItemKind } from '../../../core/items/index.ts';
+import type { Answer, DrawnHand, Item, ItemKind } from '../../../core/items/index.ts';
 import type { Light } from '../../../core/asking/index.ts';
 
 /** What every task is given. The answer itself is the model; none while there is nothing to hand in. */
@@ -10,6 +10,8 @@ export interface TaskProps<K extends ItemKind = ItemKind> {
   readonly open: boolean;
   /** What lights up after an answer that was not right. */
   readonly light: Light;
+  /** Hands understood of a drawing, while they are shown over it. */
+  readonly understood?: readonly DrawnHand[] | undefined;
   /** The right answer, being shown: hands turn to it slowly, options step forward. */
   readonly shown: Answer | undefined;
 }
