@@ -161,12 +161,20 @@ describe('a child alone with the set', () => {
     });
     const mouse = (type: string, step: number): Promise<unknown> =>
       page.driver.sendDevToolsCommand('Input.dispatchMouseEvent', { type, ...at(step) });
-    await mouse('mousePressed', 0);
-    for (let step = 0; step < MOVES; step++) await mouse('mouseMoved', step);
-    await mouse('mouseReleased', MOVES);
-    await page.until('it is there', async () => (await page.attribute('.draw', 'data-strokes')) === '1');
-    await done();
-    await page.find('.message');
+    const scribble = async (): Promise<void> => {
+      await mouse('mousePressed', 0);
+      for (let step = 0; step < MOVES; step++) await mouse('mouseMoved', step);
+      await mouse('mouseReleased', MOVES);
+      await page.until('it is there', async () => (await page.attribute('.draw', 'data-strokes')) === '1');
+      await done();
+    };
+    // What nobody can read is asked for kindly once more, on a new sheet, and is not handed in.
+    await scribble();
+    await page.says('Draw them once more');
+    await expectNoFault(page.driver);
+    await soon(() => page.attribute('.draw', 'data-strokes')).toBe('0');
+    expect((await stored())[0]!.item.kind).not.toBe('draw');
+    await scribble();
     await page.until('it is stored', async () => (await stored())[0]!.item.kind === 'draw');
     const [latest] = (await stored()) as unknown as { answer: { strokes: unknown[][] } }[];
     expect(latest!.answer.strokes[0]!.length).toBeGreaterThan(0.9 * MOVES);

@@ -127,6 +127,14 @@ const answerPhrase = (item: Item, answer: ReadAnswer, conventions: Conventions):
   }
 };
 
+/** What was drawn beside the hands and tells something: "circled the 4". */
+const besides = (read: ReadAnswer, conventions: Conventions): string[] => {
+  if (read.kind !== 'drawing') return [];
+  const ringed = [...new Set(read.aside.flatMap((one) => (one.kind === 'ring' ? [one.numeral] : [])))];
+  if (ringed.length === 0) return [];
+  return [teacherSentence({ key: 'teacher.answered.ringed', values: { numerals: ringed.join(', ') } }, conventions)];
+};
+
 /** An answer in a few words: "Said 5:30", "Turned to 12:15", "Wrote 430". */
 export const describeAnswer = (item: Item, answer: ReadAnswer, conventions: Conventions): string =>
-  teacherSentence(answerPhrase(item, answer, conventions), conventions);
+  [teacherSentence(answerPhrase(item, answer, conventions), conventions), ...besides(answer, conventions)].join(', ');

@@ -240,4 +240,19 @@ describe('words about a unit', () => {
     expect(words({ kind: 'skip', day: '2026-11-24', name: 'fire drill' })).toBe('2026-11-24 skipped: fire drill');
     expect(words({ kind: 'insert', after: 1, what: 'blank' })).toBe('Lesson put in');
   });
+
+  it('says what was circled beside the hands of a drawing', () => {
+    const read = {
+      kind: 'drawing',
+      hands: [
+        { angle: 135, reach: 50 },
+        { angle: 180, reach: 80 },
+      ],
+      offCentre: false,
+      confidence: 0.95,
+      aside: [{ kind: 'tip' }, { kind: 'ring', numeral: 4 }, { kind: 'ring', numeral: 4 }],
+    } as const;
+    const item: Item = { kind: 'draw', shown: timeOf(4, 30) };
+    expect(describeAnswer(item, read, DEFAULT_CONVENTIONS)).toBe('Drew 4:30, circled the 4');
+  });
 });

@@ -7,6 +7,7 @@ import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
 import { onlyHandOf } from '../../core/items/index.ts';
 import { answeredTime } from '../../core/answers/index.ts';
 import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
+import DrawnClock from '../clock/DrawnClock.vue';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import CorrectionMenu from './CorrectionMenu.vue';
@@ -18,6 +19,7 @@ const store = useClassroomStore();
 
 const conventions = computed(() => store.classroom!.settings);
 const shown = computed(() => ('shown' in row.item ? row.item.shown : undefined));
+const ink = computed(() => (row.answer.kind === 'strokes' ? row.answer.strokes : undefined));
 const given = computed(() => answeredTime(row.read));
 /** The hour hand alone is shown without its partner, and so is what was said about it. */
 const only = computed(() => onlyHandOf(row.item));
@@ -30,9 +32,14 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
   <li class="pair" :class="[row.verdict, { out: row.says === 'out' }]">
     <div class="clocks">
       <SmallClock v-if="shown !== undefined" :time="shown" :px="52" :only="only" :label="task" />
-      <template v-if="given !== undefined">
+      <template v-if="given !== undefined && row.verdict !== 'unreadable'">
         <v-icon :icon="mdiArrowRightThin" size="18" class="arrow" aria-hidden="true" />
         <SmallClock :time="given" :px="52" :only="only" :label="answer" />
+      </template>
+      <!-- What could not be read is looked at as it was drawn. -->
+      <template v-else-if="ink">
+        <v-icon :icon="mdiArrowRightThin" size="18" class="arrow" aria-hidden="true" />
+        <div class="ink"><DrawnClock :strokes="ink" :label="answer" /></div>
       </template>
       <v-icon v-else :icon="mdiEyeOutline" size="22" class="arrow" aria-hidden="true" />
       <v-icon
@@ -69,6 +76,10 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
   align-items: center;
   gap: 4px;
   min-height: 52px;
+}
+.ink {
+  width: 60px;
+  height: 60px;
 }
 .arrow {
   color: var(--quiet);

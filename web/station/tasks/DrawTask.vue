@@ -88,7 +88,7 @@ defineExpose({ undo: () => keep(strokes.value.slice(0, -1)) });
       @blur="hasKeys = false"
     >
       <ClockDial :lit="light.numeral"><HelpLight :light="light" /></ClockDial>
-      <g class="pencil" :class="{ faded: shown }">
+      <g class="pencil" :class="{ faded: shown, pale: understood }">
         <path v-for="(stroke, i) in strokes" :key="i" :d="strokePath(stroke)" />
         <path v-if="now.length > 0" :d="strokePath(now)" />
       </g>
@@ -140,9 +140,12 @@ defineExpose({ undo: () => keep(strokes.value.slice(0, -1)) });
 .pencil.faded {
   opacity: 0.25;
 }
+.pencil.pale {
+  opacity: 0.4;
+}
 .understood path {
   stroke: var(--plum);
-  stroke-width: 2.4;
+  stroke-width: 2.8;
   stroke-linecap: round;
 }
 .aim {
