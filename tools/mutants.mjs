@@ -27,6 +27,23 @@ const toleranceMutants = () => {
     })),
   );
 };
+/** Limits of the reader of drawings, each on a line of its own. */
+const readerMutants = () =>
+  [
+    ['core/strokes/confidence.ts', ['DOUBTFUL']],
+    ['core/strokes/hands.ts', ['SHORTEST', 'THIRD']],
+    ['core/strokes/readDrawing.ts', ['OFF_CENTRE', 'UNTOLD']],
+  ].flatMap(([file, names]) =>
+    names.flatMap((name) => {
+      const text = source(file);
+      const [line, before, value] = new RegExp(`^((?:export )?const ${name} = )([\\d.]+);$`, 'm').exec(text);
+      return [0.7, 1.3].map((factor) => ({
+        name: `${name} ${value} -> ${(value * factor).toFixed(2)}`,
+        file,
+        text: text.replace(line, `${before}${value * factor};`),
+      }));
+    }),
+  );
 const ruleMutants = () =>
   [
     ['core/misconceptions/reading.ts', ['READ', 'READ_HOUR', 'SET']],
@@ -45,7 +62,7 @@ const ruleMutants = () =>
     }),
   );
 
-const tests = 'core/(marking|misconceptions|items|making)/';
+const tests = 'core/(marking|misconceptions|items|making|strokes/(limits|strokes))';
 const passes = () =>
   spawnSync(
     process.execPath,
@@ -62,7 +79,11 @@ const passes = () =>
   ).status === 0;
 
 if (!passes()) throw new Error('the tests fail without any break');
-const mutants = [...toleranceMutants(), ...ruleMutants()];
+// A part of a path takes those of these files alone: npm run mutants -- core/strokes
+const wanted = process.argv[2] ?? '';
+const mutants = [...toleranceMutants(), ...readerMutants(), ...ruleMutants()].filter(({ file }) =>
+  file.includes(wanted),
+);
 const survived = mutants.filter(({ name, file, text }) => {
   writeFileSync(join(copy, file), text);
   const alive = passes();
