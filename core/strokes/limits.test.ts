@@ -41,10 +41,10 @@ describe('where one thing ends and another begins', () => {
     expect(readDrawing([...HANDS, ray(300, reach + 2)]).kind).toBe(kind),
   );
   it.each([
-    [52, 'hands'],
+    [56, 'hands'],
     [80, 'unreadable'],
   ])('a line across of %d that is no part of anything leaves %s', (length, kind) => {
-    const across = line({ x: -length / 2, y: -42 }, { x: length / 2, y: -42 });
+    const across = line({ x: -length / 2, y: -20 }, { x: length / 2, y: -20 });
     expect(readDrawing([...HANDS, across]).kind).toBe(kind);
   });
   it('a short line about the middle is set aside, and said', () =>

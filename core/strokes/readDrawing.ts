@@ -90,7 +90,7 @@ const read = (strokes: readonly Stroke[]): DrawingRead => {
       ratio: found[0]!.reach / found.at(-1)!.reach,
       shifted,
       pieces: Math.max(...madeUp.map(({ pieces }) => pieces)),
-      rest: told.untold > 0 || told.aside.length > 0,
+      rest: told.untold > 0 || told.aside.length > 0 || aside.some(({ kind }) => kind === 'beside'),
     }),
     offCentre: shifted > OFF_CENTRE || most(({ beside }) => Math.abs(beside)) > OFF_CENTRE,
     aside,
