@@ -38,8 +38,8 @@ export const armOf = (runs: readonly Run[]): Arm => {
   };
 };
 
-/** A run begins at the middle when its inner end is no farther from it, in face units or in parts of its reach. */
-const ROOTED = { near: 14, share: 0.42 };
+/** A run begins at the middle when its inner end is no farther from it, in face units or in parts of its reach; the nearest are looked at first. */
+const ROOTED = { seed: 7, near: 14, share: 0.42 };
 /** Its line passes the middle no farther, in face units or in parts of its reach: that of an arrow's barb does. */
 const AIMED = { miss: 10, share: 0.2 };
 /** It is no more crooked: so many times as long as the way it comes. */
@@ -125,22 +125,27 @@ export const gather = (runs: readonly Run[]): { readonly arms: Arm[]; readonly r
     if (best < 0) arms.push(armOf([run]));
     else arms[best] = armOf([...arms[best]!.runs, run]);
   };
-  for (const run of rooted) if (run.near <= ROOTED.near) take(run);
+  for (const run of rooted) if (run.near <= ROOTED.seed) take(run);
   // What begins farther out goes on from one of these, or is a hand that was begun there.
-  rest = [...rest, ...rooted.filter(({ near }) => near > ROOTED.near)].sort((a, b) => a.near - b.near);
-  for (let grown = true; grown;) {
-    grown = false;
-    for (const run of rest) {
-      const i = arms.findIndex((arm) => isPartOf(run, arm));
-      if (i < 0) continue;
-      arms[i] = armOf([...arms[i]!.runs, run]);
+  rest = [...rest, ...rooted.filter(({ near }) => near > ROOTED.seed)].sort((a, b) => a.near - b.near);
+  const grow = (): void => {
+    for (let i = 0; i < rest.length;) {
+      const run = rest[i]!;
+      const at = arms.findIndex((arm) => isPartOf(run, arm));
+      if (at < 0) {
+        i += 1;
+        continue;
+      }
+      arms[at] = armOf([...arms[at]!.runs, run]);
       rest = rest.filter((one) => one !== run);
-      grown = true;
-      break;
+      // What did not fit before may go on from it.
+      i = 0;
     }
-  }
+  };
+  grow();
   for (const run of rest) if (rooted.includes(run)) take(run);
   rest = rest.filter((run) => !rooted.includes(run));
+  grow();
   arms = arms.sort((a, b) => b.far * b.length - a.far * a.length);
   return { arms, rest };
 };

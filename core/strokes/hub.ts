@@ -8,6 +8,8 @@ interface StraightLine {
   readonly length: number;
   /** Root mean square distance of its points from the line. */
   readonly stray: number;
+  /** How near it comes to the clock's middle. */
+  readonly nearest: number;
   readonly ends: readonly [FacePoint, FacePoint];
 }
 
@@ -22,19 +24,23 @@ const MEETS = { by: 10, reach: 16, reachOfClock: 50 };
 /** Face units of line a middle must bring to be believed, for each face unit it lies beside the clock's own. */
 const PRICE = 1;
 /** What a line that goes past a middle is worth less, for each face unit behind it. */
-const BEHIND = 1.3;
+const BEHIND = 0.9;
 
 const lineOf = (points: readonly FacePoint[], spacing: number): StraightLine => {
   const at = middleOf(points);
   const along = mainAxis(points, at);
-  let squares = 0;
-  for (const { x, y } of points) squares += ((x - at.x) * along.y - (y - at.y) * along.x) ** 2;
+  let [squares, nearest] = [0, Infinity];
+  for (const { x, y } of points) {
+    squares += ((x - at.x) * along.y - (y - at.y) * along.x) ** 2;
+    nearest = Math.min(nearest, Math.sqrt(x * x + y * y));
+  }
   return {
     at,
     along,
     length: (points.length - 1) * spacing,
     ends: [points[0]!, points.at(-1)!],
     stray: Math.sqrt(squares / points.length),
+    nearest,
   };
 };
 const tells = ({ length, stray, ends }: StraightLine): boolean =>
@@ -66,7 +72,9 @@ const behind = ({ ends: [a, b], along }: StraightLine, hub: FacePoint): number =
 const worth = (lines: readonly StraightLine[], hub: FacePoint): number =>
   lines.reduce(
     (sum, line) => {
-      const off = passes(line, hub) / MEETS.by;
+      // A curved line passes the middle it begins at, and one of two hands is bent there.
+      const touches = hub === ORIGIN ? line.nearest : Math.min(apart(line.ends[0], hub), apart(line.ends[1], hub));
+      const off = Math.min(passes(line, hub), touches) / MEETS.by;
       if (off >= 1 || nearest(line, hub) > (hub === ORIGIN ? MEETS.reachOfClock : MEETS.reach)) return sum;
       return sum + (line.length - BEHIND * behind(line, hub)) * (1 - off * off);
     },
