@@ -47,9 +47,8 @@ const solve = (matrix: readonly (readonly number[])[], right: readonly number[])
   return found;
 };
 
-/** Shapes a line is made of, by the share of its reach: beside as a whole, turned, bowed, and bent to either side. */
-const shapesAt = (share: number): readonly [number, number, number, number] =>
-  share < 0 || share > 1 ? [1, share, 0, 0] : [1, share, 4 * share * (1 - share), Math.sin(2 * Math.PI * share)];
+/** Unknowns: how far a line lies beside as a whole, is turned, is bowed, and is bent to either side. */
+const UNKNOWNS = 4;
 
 /**
  * The direction of a hand whose root, tip and form are not known: least squares of a root beside the middle, a turn, a bow and a bend to
@@ -59,39 +58,52 @@ const shapesAt = (share: number): readonly [number, number, number, number] =>
  */
 export const directionOf = (points: readonly FacePoint[], angle: number, far: number): Direction => {
   let around = angle;
-  let found = [0, 0, 0, 0];
+  let found = new Array<number>(UNKNOWNS).fill(0);
   let left = 0;
   let spreadOfTurn = 0;
   let noise = noiseOf(TREMBLES.first);
   for (let round = 0; round < ROUNDS; round++) {
     const radians = (around * Math.PI) / 180;
     const [ux, uy] = [Math.sin(radians), -Math.cos(radians)];
-    const matrix = [0, 1, 2, 3].map(() => [0, 0, 0, 0]);
-    const right = [0, 0, 0, 0];
-    let [weights, squares] = [0, 0];
+    // Sums of what each unknown does to each point, by pairs: written out, for this is most of what a reading costs.
+    let [s00, s01, s02, s03, s11, s12, s13, s22, s23, s33] = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
+    let [t0, t1, t2, t3] = [0, 0, 0, 0];
+    let squares = 0;
+    const [beside, turn, bow, bend] = found as [number, number, number, number];
     for (const { x, y } of points) {
-      const shapes = shapesAt((x * ux + y * uy) / far);
+      const share = (x * ux + y * uy) / far;
+      const isOn = share >= 0 && share <= 1;
+      const arch = isOn ? 4 * share * (1 - share) : 0;
+      const snake = isOn ? Math.sin(2 * Math.PI * share) : 0;
       // Clockwise of the direction.
       const across = x * -uy + y * ux;
-      let rest = across;
-      for (let i = 0; i < 4; i++) rest -= shapes[i]! * found[i]!;
+      const rest = across - beside - turn * share - bow * arch - bend * snake;
       const weight = round === 0 ? 1 : 1 / (1 + (rest / FAR_OFF) ** 2);
-      for (let i = 0; i < 4; i++) {
-        const weighed = weight * shapes[i]!;
-        const row = matrix[i]!;
-        right[i]! += weighed * across;
-        for (let j = 0; j < 4; j++) row[j]! += weighed * shapes[j]!;
-      }
-      weights += weight;
+      s00 += weight;
+      s01 += weight * share;
+      s02 += weight * arch;
+      s03 += weight * snake;
+      s11 += weight * share * share;
+      s12 += weight * share * arch;
+      s13 += weight * share * snake;
+      s22 += weight * arch * arch;
+      s23 += weight * arch * snake;
+      s33 += weight * snake * snake;
+      t0 += weight * across;
+      t1 += weight * across * share;
+      t2 += weight * across * arch;
+      t3 += weight * across * snake;
       squares += weight * rest * rest;
     }
-    matrix[0]![0]! += noise / BELIEVED.beside ** 2;
-    matrix[1]![1]! += 1e-6;
-    matrix[2]![2]! += noise / BELIEVED.bow ** 2;
-    matrix[3]![3]! += noise / BELIEVED.bend ** 2;
-    found = solve(matrix, right);
-    spreadOfTurn = noise * solve(matrix, [0, 1, 0, 0])[1]!;
-    left = Math.sqrt(squares / Math.max(1, weights));
+    const matrix = [
+      [s00 + noise / BELIEVED.beside ** 2, s01, s02, s03],
+      [s01, s11 + 1e-6, s12, s13],
+      [s02, s12, s22 + noise / BELIEVED.bow ** 2, s23],
+      [s03, s13, s23, s33 + noise / BELIEVED.bend ** 2],
+    ];
+    found = solve(matrix, [t0, t1, t2, t3]);
+    if (round === ROUNDS - 1) spreadOfTurn = noise * solve(matrix, [0, 1, 0, 0])[1]!;
+    left = Math.sqrt(squares / Math.max(1, s00));
     // A steady line is believed, a trembling one smoothed.
     if (round === 1) noise = noiseOf(Math.min(TREMBLES.most, TREMBLES.least + TREMBLES.slope * left));
     if (round < ROUNDS - 1) {

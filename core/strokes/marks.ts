@@ -1,7 +1,7 @@
 import { angleOfPoint, type FacePoint } from '../clock/index.ts';
 import { ORIGIN, apart, middleOf, turnAbout } from './axis.ts';
 import { isKnotted } from './knot.ts';
-import { extent, type Stroke } from './stroke.ts';
+import { extent, lengthOf, type Stroke } from './stroke.ts';
 
 /**
  * What was drawn beside the hands and is no part of them.
@@ -18,9 +18,11 @@ export type Aside =
 
 /** A mark no larger is a dot; one a little larger too where it goes to and fro. */
 const DOT = { extent: 4, largest: 10, winding: 2 };
-export const isDot = (stroke: Stroke, length: number): boolean => {
+export const isDot = (stroke: Stroke): boolean => {
   if (stroke.length === 0) return true;
   const across = extent(stroke);
+  if (across > DOT.largest) return false;
+  const length = lengthOf([stroke]);
   return across <= DOT.extent || (across <= DOT.largest && length > DOT.winding * across);
 };
 

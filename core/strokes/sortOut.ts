@@ -3,7 +3,7 @@ import type { Arm } from './arms.ts';
 import { seenFrom } from './axis.ts';
 import { asideOfRing, isArc, isAtTip, isDot, isKnot, isRim, isSmall, ringOf, type Aside } from './marks.ts';
 import type { Run } from './runs.ts';
-import { lengthOf, resampled, type Stroke } from './stroke.ts';
+import { resampled, type Stroke } from './stroke.ts';
 
 /** A drawing's strokes, told from each other before anything is known of its hands. */
 export interface SortedOut {
@@ -20,7 +20,7 @@ export const sortOut = (strokes: readonly Stroke[], spacing: number): SortedOut 
   const aside: Aside[] = [];
   const small: { points: FacePoint[]; as: Aside }[] = [];
   for (const stroke of strokes) {
-    if (isDot(stroke, lengthOf([stroke]))) {
+    if (isDot(stroke)) {
       aside.push({ kind: 'dot' });
       continue;
     }

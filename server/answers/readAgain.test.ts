@@ -32,20 +32,17 @@ const drawnBy = (rule: (typeof WRONG_RULES)[number], shown: DialTime, seed: numb
 };
 
 describe('a drawing from a tablet', () => {
-  it.each([
-    'hands-swapped',
-    'hour-hand-on-numeral',
-    'lengths-swapped',
-    'same-length',
-    'one-hand',
-  ] as const)('stands on the child’s page with what was read of it, and the rule it fits: %s', async (rule) => {
-    const { item, answer } = drawnBy(rule, timeOf(9, 30), 4);
-    await give(item, answer);
-    const [first] = (await page()).answers;
-    expect(first).toMatchObject({ answer: { kind: 'strokes' }, read: { kind: 'drawing' } });
-    expect(first.read.hands.length).toBe(rule === 'one-hand' ? 1 : 2);
-    expect(first.findings).toContainEqual({ kind: 'rule', rule });
-  });
+  it.each(['hands-swapped', 'hour-hand-on-numeral', 'lengths-swapped', 'same-length', 'one-hand'] as const)(
+    'stands on the child’s page with what was read of it, and the rule it fits: %s',
+    async (rule) => {
+      const { item, answer } = drawnBy(rule, timeOf(9, 30), 4);
+      await give(item, answer);
+      const [first] = (await page()).answers;
+      expect(first).toMatchObject({ answer: { kind: 'strokes' }, read: { kind: 'drawing' } });
+      expect(first.read.hands.length).toBe(rule === 'one-hand' ? 1 : 2);
+      expect(first.findings).toContainEqual({ kind: 'rule', rule });
+    },
+  );
   it('speaks for the reason that readings speak for, on the Class page too: it does not take the name away', async () => {
     const swapped = async (hour: number): Promise<void> => {
       const { hour: short } = handAngles(timeOf(hour));

@@ -45,7 +45,10 @@ describe('what the board is told of answers', () => {
       answer: { childId: 1, index: 0, read: { kind: 'drawing', hands: [{}, {}] } },
       count: { given: 1 },
     });
-    expect(second).toMatchObject({ answer: { childId: 2, read: { kind: 'drawing', hands: [], problem: 'scribble' } }, count: { given: 2 } });
+    expect(second).toMatchObject({
+      answer: { childId: 2, read: { kind: 'drawing', hands: [], problem: 'scribble' } },
+      count: { given: 2 },
+    });
     expect(Math.max(sizeOf(first), sizeOf(second))).toBeLessThan(MOST_BYTES);
     expect(JSON.stringify(first)).not.toContain('"strokes"');
     const { answers } = (await school.get('/board')).body;
