@@ -128,7 +128,7 @@ export const runsOf = (points: readonly FacePoint[], spacing: number, stroke: nu
   return places.slice(1).flatMap((to, i) => {
     const part = points.slice(places[i]!, to + 1);
     const [own, hanging] = cutAtTip(part);
-    const run = own!.length < 3 ? [] : [measure(own!, spacing, stroke, i, false)];
+    const run = own!.length < 2 ? [] : [measure(own!, spacing, stroke, i, false)];
     if (hanging === undefined || hanging.length < 3) return run;
     const hangs = measure(hanging, spacing, stroke, i, true);
     return isKnotted(hanging, hangs.length)

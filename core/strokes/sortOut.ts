@@ -1,6 +1,6 @@
 import type { FacePoint } from '../clock/index.ts';
 import type { Arm } from './arms.ts';
-import { seenFrom } from './axis.ts';
+import { apart, seenFrom } from './axis.ts';
 import { asideOfRing, isArc, isAtTip, isDot, isKnot, isRim, isSmall, ringOf, type Aside } from './marks.ts';
 import type { Run } from './runs.ts';
 import { resampled, type Stroke } from './stroke.ts';
@@ -14,6 +14,12 @@ export interface SortedOut {
   readonly small: readonly { readonly points: readonly FacePoint[]; readonly as: Aside }[];
 }
 
+/** The same with the line's very end: of a short piece that is a good part of it. */
+const withEnd = (points: FacePoint[], stroke: Stroke): FacePoint[] => {
+  const [end, last] = [stroke.at(-1), points.at(-1)];
+  return end === undefined || last === undefined || apart(end, last) < 1 ? points : [...points, { x: end.x, y: end.y }];
+};
+
 /** Tells what can be told of each stroke by itself. @param spacing face units between points that are looked at */
 export const sortOut = (strokes: readonly Stroke[], spacing: number): SortedOut => {
   const lines: FacePoint[][] = [];
@@ -24,7 +30,7 @@ export const sortOut = (strokes: readonly Stroke[], spacing: number): SortedOut 
       aside.push({ kind: 'dot' });
       continue;
     }
-    const points = resampled(stroke, spacing);
+    const points = withEnd(resampled(stroke, spacing), stroke);
     const ring = ringOf(points);
     if (isRim(points)) aside.push({ kind: 'rim' });
     else if (ring !== undefined) small.push({ points, as: asideOfRing(ring) });
