@@ -78,8 +78,8 @@ const isAgain = (run: Run, arm: Arm): boolean => {
   );
 };
 
-/** What goes on makes a hand so much longer. How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
-const GOES_ON = { adds: 4, gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, aside: 7 };
+/** What goes on makes a hand so much longer, and goes outwards for so much of its own length: a dot does not. How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
+const GOES_ON = { adds: 4, outwards: 0.36, gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, aside: 7 };
 /** A piece lies on a hand when both its ends do, to so many face units. */
 const LIES_ON = { aside: 5, axis: 16, least: 8 };
 
@@ -97,6 +97,7 @@ const isPartOf = (run: Run, arm: Arm): boolean => {
       (Math.max(aside(run.points[0]!, arm.angle), aside(tipOf(run), arm.angle)) <= GOES_ON.aside ||
         (arm.far < GOES_ON.told && off <= GOES_ON.angle + GOES_ON.near / arm.far)) &&
       bent <= GOES_ON.axis + GOES_ON.short / run.length &&
+      run.far - run.near >= GOES_ON.outwards * run.length &&
       run.near >= arm.far - 0.5 * run.length - 6 &&
       apart(run.points[0]!, arm.tip) <= GOES_ON.gap
     );

@@ -17,7 +17,7 @@ export type Aside =
   { readonly kind: Exclude<(typeof ASIDE)[number], 'ring'> } | { readonly kind: 'ring'; readonly numeral: number };
 
 /** A mark no larger is a dot; one a little larger too where it goes to and fro. */
-const DOT = { extent: 4, largest: 10, winding: 2 };
+const DOT = { extent: 4, largest: 10, winding: 1.5 };
 export const isDot = (stroke: Stroke): boolean => {
   if (stroke.length === 0) return true;
   const across = extent(stroke);
