@@ -58,6 +58,9 @@ describe('a drawing from a tablet', () => {
     const { reason } = await page();
     expect(reason.rule).toBe('hands-swapped');
     expect(reason.posterior).toBeGreaterThan(before);
+    const { children } = (await school.get('/record/class').expect(200)).body;
+    const row = children.find(({ childId }: { childId: number }) => childId === guest);
+    expect(row.reason.rule).toBe('hands-swapped');
   });
   it('that nobody can read is there to be looked at, with no reason', async () => {
     await give({ kind: 'draw', shown: timeOf(9) }, { kind: 'strokes', strokes: simulateScribble(seededRng(2)) });
