@@ -8,7 +8,7 @@ export const SHORTEST = 20;
 /** Along so much of its reach a hand is drawn, and it begins no farther out. */
 const DRAWN = { part: 0.5, near: 30 };
 /** What went past the middle reaches no further; it lies about opposite (degrees). Where it is the only other line, it must be clearly short. */
-const TAIL = { far: 42, opposite: 28, share: 0.93, alone: 24, aloneShare: 0.62 };
+const TAIL = { far: 42, opposite: 28, share: 0.85, alone: 24, aloneShare: 0.62 };
 /** Two lines in one direction are two hands when one reaches so many times as far; each begins at the middle. */
 const BEHIND = { times: 1.25, near: 18 };
 /** A third line is one hand too many when it is no shorter than this part of the second. */

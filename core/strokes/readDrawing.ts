@@ -1,6 +1,7 @@
+import { angleBetween } from '../clock/index.ts';
 import { makeUp, type Arm } from './arms.ts';
 import { ORIGIN, seenFrom } from './axis.ts';
-import { confidenceOf } from './confidence.ts';
+import { confidenceOf, type Signs } from './confidence.ts';
 import { directionOf } from './fit.ts';
 import { SHORTEST, findHands } from './hands.ts';
 import { hubOf } from './hub.ts';
@@ -54,8 +55,13 @@ const directionOfArm = (arm: Arm) =>
     arm.far,
   );
 
-const read = (strokes: readonly Stroke[]): DrawingRead => {
-  const unreadable = (why: UnreadableDrawing, set: readonly Aside[] = []): DrawingRead => ({
+type Unreadable = Extract<DrawingRead, { kind: 'unreadable' }>;
+/** Hands as they were found, with the signs that tell how far to trust them. */
+type Looked = Omit<Extract<DrawingRead, { kind: 'hands' }>, 'confidence'> & { readonly signs: Signs };
+
+/** What is seen in a drawing, before it is said how sure that is. For the tool that finds out how sure: whoever reads takes `readDrawing`. */
+export const lookAt = (strokes: readonly Stroke[]): Looked | Unreadable => {
+  const unreadable = (why: UnreadableDrawing, set: readonly Aside[] = []): Unreadable => ({
     kind: 'unreadable',
     why,
     aside: set,
@@ -70,31 +76,39 @@ const read = (strokes: readonly Stroke[]): DrawingRead => {
   const { hands, tooMany, tail, rest } = findHands(runs);
   const told = tellRest(rest, hands, SHORTEST);
   const aside = [...sorted.aside, ...told.aside, ...tellSmall(sorted.small, hands, hub)];
-  const [one] = hands;
-  if (one === undefined) return unreadable(told.untold > SHORTEST ? 'scribble' : 'nothing', aside);
+  if (hands.length === 0) return unreadable(told.untold > SHORTEST ? 'scribble' : 'nothing', aside);
   if (tooMany) return unreadable('too-many-lines', aside);
   if (told.untold > UNTOLD * hands.reduce((sum, { length }) => sum + length, 0)) return unreadable('scribble', aside);
   const found = hands.map((arm) => ({ ...directionOfArm(arm), reach: arm.far })).sort((a, b) => a.reach - b.reach);
+  const [shorter, longer] = [found[0]!, found.at(-1)!];
   const most = (of: (hand: (typeof found)[number]) => number): number => Math.max(...found.map(of));
   const shifted = Math.hypot(hub.x, hub.y);
   const madeUp = hands.map(makeUp);
   return {
     kind: 'hands',
     hands: found.map(({ angle, reach }) => ({ angle, reach })),
-    confidence: confidenceOf({
+    offCentre: shifted > OFF_CENTRE || most(({ beside }) => Math.abs(beside)) > OFF_CENTRE,
+    aside,
+    signs: {
       hands: found.length === 2 ? 2 : 1,
       unsure: most(({ unsure }) => unsure),
       crooked: most(({ bow, bend, reach }) => (Math.abs(bow) + Math.abs(bend)) / reach),
       tail,
       gap: 1 - Math.min(...madeUp.map(({ covered }) => covered)),
-      ratio: found[0]!.reach / found.at(-1)!.reach,
+      ratio: shorter.reach / longer.reach,
+      between: found.length === 2 ? angleBetween(shorter.angle, longer.angle) : 180,
       shifted,
       pieces: Math.max(...madeUp.map(({ pieces }) => pieces)),
       rest: told.untold > 0 || told.aside.length > 0 || aside.some(({ kind }) => kind === 'beside'),
-    }),
-    offCentre: shifted > OFF_CENTRE || most(({ beside }) => Math.abs(beside)) > OFF_CENTRE,
-    aside,
+    },
   };
+};
+
+const read = (strokes: readonly Stroke[]): DrawingRead => {
+  const looked = lookAt(strokes);
+  if (looked.kind === 'unreadable') return looked;
+  const { signs, ...found } = looked;
+  return { ...found, confidence: confidenceOf(signs) };
 };
 
 /** What was read of a drawing, as long as the drawing itself is there: whoever asks for it again gets the same. */

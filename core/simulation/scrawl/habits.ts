@@ -9,6 +9,7 @@ import {
   curved,
   inPieces,
   outlined,
+  past,
   place,
   retraced,
   straight,
@@ -95,13 +96,8 @@ export const HABITS = {
   },
   'two-pieces': { manner: inPieces(2, 2), tuned: true },
   'more-pieces': { manner: inPieces(3, 4), tuned: true },
-  overshoot: {
-    manner: (rng, { root, tip, angle }) => {
-      const behind = from(root, angle + 180, range(rng, 8, 35));
-      return [rng() < 0.5 ? [behind, tip] : [tip, behind]];
-    },
-    tuned: true,
-  },
+  overshoot: { manner: past(20, 35), tuned: true },
+  'overshoot-a-little': { manner: past(6, 20), tuned: true },
   gap: { manner: (rng, hand) => [[place(hand, Math.min(0.4, range(rng, 8, 22) / hand.reach)), hand.tip]], tuned: true },
   shifted: { manner: straight, shifted: 26, tuned: true },
   bowed: { manner: curved(5, 10, 1), tuned: true },

@@ -58,6 +58,13 @@ export const retraced: Manner = (rng, { root, tip }) => {
   const times = 1 + Math.floor(rng() * 3);
   return [[root, tip, ...Array.from({ length: times }, (_, i) => near(i % 2 === 0 ? root : tip))]];
 };
+/** In one line, so many face units past the middle. */
+export const past =
+  (least: number, most: number): Manner =>
+  (rng, { root, tip, angle }) => {
+    const behind = from(root, angle + 180, range(rng, least, most));
+    return [rng() < 0.5 ? [behind, tip] : [tip, behind]];
+  };
 export const outlined: Manner = (rng, { root, tip, angle }) => {
   const wide = range(rng, 2, 5);
   return [[from(root, angle - 90, wide), tip, from(root, angle + 90, wide)]];
