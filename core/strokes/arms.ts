@@ -79,11 +79,12 @@ const isAgain = (run: Run, arm: Arm): boolean => {
 };
 
 /** What goes on makes a hand so much longer, and goes outwards for so much of its own length: a dot does not. How far a piece may begin from where the one before it ended, in face units, and how much it may turn (degrees; more near the middle). */
-const GOES_ON = { adds: 4, outwards: 0.36, gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, aside: 7 };
+const GOES_ON = { adds: 4, outwards: 0.36, gap: 13, angle: 9, near: 160, axis: 20, short: 260, told: 55, beside: 7 };
 /** A piece lies on a hand when both its ends do, to so many face units. */
-const LIES_ON = { aside: 5, axis: 16, least: 8 };
+const LIES_ON = { beside: 5, axis: 16, least: 8 };
 
-const aside = ({ x, y }: FacePoint, angle: number): number => {
+/** Face units a point lies beside the line from the middle in a direction. */
+const besideRay = ({ x, y }: FacePoint, angle: number): number => {
   const radians = (angle * Math.PI) / 180;
   return Math.abs(x * Math.cos(radians) + y * Math.sin(radians));
 };
@@ -94,7 +95,7 @@ const isPartOf = (run: Run, arm: Arm): boolean => {
   const bent = angleBetween(axisAngle(run), run.angle);
   if (run.far > arm.far + GOES_ON.adds)
     return (
-      (Math.max(aside(run.points[0]!, arm.angle), aside(tipOf(run), arm.angle)) <= GOES_ON.aside ||
+      (Math.max(besideRay(run.points[0]!, arm.angle), besideRay(tipOf(run), arm.angle)) <= GOES_ON.beside ||
         (arm.far < GOES_ON.told && off <= GOES_ON.angle + GOES_ON.near / arm.far)) &&
       bent <= GOES_ON.axis + GOES_ON.short / run.length &&
       run.far - run.near >= GOES_ON.outwards * run.length &&
@@ -105,8 +106,8 @@ const isPartOf = (run: Run, arm: Arm): boolean => {
     run.length >= LIES_ON.least &&
     off < 60 &&
     bent <= LIES_ON.axis &&
-    aside(run.points[0]!, arm.angle) <= LIES_ON.aside &&
-    aside(tipOf(run), arm.angle) <= LIES_ON.aside
+    besideRay(run.points[0]!, arm.angle) <= LIES_ON.beside &&
+    besideRay(tipOf(run), arm.angle) <= LIES_ON.beside
   );
 };
 

@@ -7,8 +7,12 @@ import type { Run } from './runs.ts';
 export const SHORTEST = 20;
 /** Along so much of its reach a hand is drawn, and it begins no farther out. */
 const DRAWN = { part: 0.5, near: 30 };
-/** What went past the middle reaches no further; it lies about opposite (degrees). Where it is the only other line, it must be clearly short. */
-const TAIL = { far: 42, opposite: 28, share: 0.85, alone: 24, aloneShare: 0.62 };
+/**
+ * What went past the middle is shorter than its hand: as long, nobody can say which end is which. Where the hands are moved, one begun at the
+ * clock's own middle seems to go past theirs, and may go farther.
+ * It reaches no further; it lies about opposite (degrees). Where it is the only other line, it must be clearly short.
+ */
+const TAIL = { far: 42, opposite: 28, share: 0.85, movedShare: 0.93, alone: 24, aloneShare: 0.62 };
 /** Two lines in one direction are two hands when one reaches so many times as far; each begins at the middle. */
 const BEHIND = { times: 1.25, near: 18 };
 /** A third line is one hand too many when it is no shorter than this part of the second. */
@@ -19,11 +23,12 @@ const isHand = (arm: Arm): boolean =>
 const longestOf = ({ runs }: Arm): Run => runs.reduce((most, run) => (run.length > most.length ? run : most));
 
 /** The arm a short one opposite it went past the middle of: drawn in one line with it. None where it is a hand itself. */
-const drawnPast = (arm: Arm, all: readonly Arm[]): Arm | undefined => {
+const drawnPast = (arm: Arm, all: readonly Arm[], isMoved: boolean): Arm | undefined => {
+  const share = isMoved ? TAIL.movedShare : TAIL.share;
   const isPast = (other: Arm): boolean =>
     all.length === 2
       ? arm.far < TAIL.alone && arm.far < other.far * TAIL.aloneShare
-      : arm.far < TAIL.far && arm.far < other.far * TAIL.share;
+      : arm.far < TAIL.far && arm.far < other.far * share;
   return all.find(
     (other) =>
       other !== arm &&
@@ -54,8 +59,8 @@ export interface Found {
   readonly rest: readonly Run[];
 }
 
-/** @param runs seen from what the hands turn about */
-export const findHands = (runs: readonly Run[]): Found => {
+/** @param runs seen from what the hands turn about @param isMoved is that another point than the clock's own middle? */
+export const findHands = (runs: readonly Run[], isMoved: boolean): Found => {
   const { arms, rest } = gather(runs);
   const whole = arms.filter(isHand);
   // Where a hand is missing, a piece that points at the middle may be one by itself.
@@ -66,7 +71,7 @@ export const findHands = (runs: readonly Run[]): Found => {
           ({ far, runs: [own] }) => far >= SHORTEST && !whole.some(({ tip }) => isAtTip(own!.points, tip)),
         );
   const long = [...whole, ...lone];
-  const past = long.map((arm) => drawnPast(arm, long));
+  const past = long.map((arm) => drawnPast(arm, long, isMoved));
   const candidates = long.filter((_, i) => past[i] === undefined).sort((a, b) => b.length * b.far - a.length * a.far);
   const [first, second, third] = candidates;
   const hands = first === undefined ? [] : second === undefined ? behindEachOther(first) : [first, second];

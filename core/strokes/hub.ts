@@ -16,7 +16,7 @@ interface StraightLine {
 /** Only long, straight lines tell where the middle is, and the longest are enough. */
 const TELLS = { length: 22, stray: 5, chord: 0.8, most: 6 };
 /** A middle is looked for no farther from the clock's own. */
-export const FARTHEST_HUB = 36;
+const FARTHEST_HUB = 36;
 /** One nearer than this to the clock's own is that. */
 const NEAREST_HUB = 7;
 /** A line meets a middle when it passes no farther, and something of it lies no farther from it. */

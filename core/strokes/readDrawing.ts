@@ -73,7 +73,7 @@ export const lookAt = (strokes: readonly Stroke[]): Looked | Unreadable => {
   if (plain.length > BUDGET.runs) return unreadable('scribble', sorted.aside);
   const hub = hubOf(sorted.lines, plain, SPACING);
   const runs = hub === ORIGIN ? plain : sorted.lines.flatMap((points, i) => runsOf(seenFrom(points, hub), SPACING, i));
-  const { hands, tooMany, tail, rest } = findHands(runs);
+  const { hands, tooMany, tail, rest } = findHands(runs, hub !== ORIGIN);
   const told = tellRest(rest, hands, SHORTEST);
   const aside = [...sorted.aside, ...told.aside, ...tellSmall(sorted.small, hands, hub)];
   if (hands.length === 0) return unreadable(told.untold > SHORTEST ? 'scribble' : 'nothing', aside);

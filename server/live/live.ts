@@ -153,8 +153,6 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     if (screen.state.isRemote) return;
     screen.push(allDrafts(), 'drafts');
     screen.push(room(), 'room');
-    // Whoever shows the tablets fetched them from the server of before, where this one was started anew.
-    screen.push(null, 'tablets');
   };
 
   return {

@@ -93,7 +93,13 @@ export const useBoardStore = defineStore('board', () => {
         // While a change of this screen's own is on its way, its reply brings what is newest.
         classroom: () => usePlanStore().waiting === 0 && void useClassroomStore().refresh(),
       },
-      (now) => (connected.value = now),
+      (now) => {
+        connected.value = now;
+        if (!now) return;
+        // What came in while nobody listened was not said: a page that was hidden, a server started anew.
+        recordVersion.value += 1;
+        tabletsVersion.value += 1;
+      },
     );
 
   const round = computed(() => state.value?.round ?? undefined);

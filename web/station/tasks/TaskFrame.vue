@@ -14,6 +14,8 @@ import MyPicture from '../MyPicture.vue';
 import { usesKeys } from '../useSwitchKeys.ts';
 import AskCard from './AskCard.vue';
 import { BODIES } from './bodies.ts';
+import DoneButton from './DoneButton.vue';
+import TaskState from './TaskState.vue';
 import { canHandIn, type TaskStatus } from './task.ts';
 import { useUnderstood } from './useUnderstood.ts';
 
@@ -110,28 +112,12 @@ onMounted(
 
     <div class="right">
       <template v-if="open">
-        <button type="button" class="done" :aria-disabled="!isReady" @click="done">
-          <svg width="104" height="72" viewBox="0 0 104 72" aria-hidden="true">
-            <path class="hop" d="M12 52C26 22 40 8 58 8s26 14 30 34M66 30 88 46 94 20" />
-            <ellipse cx="86" cy="62" rx="15" ry="6" />
-          </svg>
-          {{ t('station.done') }}
-        </button>
+        <DoneButton :is-ready="isReady" @click="done" />
         <button type="button" class="undo" :aria-label="t('station.undo')" @click="body?.undo()">
           <MdiIcon :path="mdiUndo" :px="42" />
         </button>
       </template>
-      <p v-else class="state" :class="status" role="status">
-        <svg v-if="status === 'right'" width="96" height="96" viewBox="0 0 96 96" aria-hidden="true">
-          <ellipse class="rock" cx="48" cy="52" rx="42" ry="32" />
-          <path class="tick" d="M30 52l13 13 24-26" />
-        </svg>
-        <svg v-else width="96" height="96" viewBox="0 0 24 24" aria-hidden="true">
-          <path class="eye" d="M2 12s3.6-6 10-6 10 6 10 6-3.6 6-10 6S2 12 2 12z" />
-          <circle class="pupil" cx="12" cy="11" r="3" />
-        </svg>
-        {{ t(status === 'right' ? 'station.right' : status === 'waiting' ? 'station.lookUp' : 'station.watch') }}
-      </p>
+      <TaskState v-else :status="status" />
       <p v-if="asksAgain" class="message again" role="status">
         <MdiIcon :path="mdiEyeOffOutline" :px="48" />
         <span>{{ t('station.drawAgain') }}</span>
@@ -205,75 +191,6 @@ onMounted(
   align-items: center;
   justify-content: center;
   gap: 28px;
-}
-.done {
-  flex: none;
-  width: var(--done);
-  min-width: var(--done-least, 150px);
-  aspect-ratio: 1;
-  border-radius: 50%;
-  background: var(--plum);
-  color: #fff;
-  font-weight: 700;
-  font-size: var(--done-type, 28px);
-  line-height: 1.2;
-  display: grid;
-  place-content: center;
-  justify-items: center;
-  gap: 6px;
-  box-shadow: var(--shadow);
-}
-.done[aria-disabled='true'] {
-  opacity: 0.35;
-  box-shadow: none;
-}
-.done:focus-visible {
-  outline-color: #fff;
-  outline-offset: -10px;
-}
-.done svg {
-  fill: #fff;
-  max-width: 60%;
-  height: auto;
-  justify-self: center;
-}
-.hop {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 8;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-.state {
-  display: grid;
-  justify-items: center;
-  text-align: center;
-  gap: 8px;
-  font-size: var(--done-type, 28px);
-  font-weight: 700;
-}
-.state svg {
-  width: var(--ear);
-  max-width: 96px;
-  height: auto;
-}
-.rock {
-  fill: var(--moss-7);
-}
-.tick {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 8;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-.eye {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.6;
-}
-.pupil {
-  fill: var(--ink);
 }
 .message {
   text-align: center;
