@@ -7,7 +7,8 @@ import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
 import { SmallGroup } from './group.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
-import { Mastery, Reason, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
+import { Reason } from './reason.ts';
+import { Mastery, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
 
 const ClassName = z.string().trim().min(1).max(60);
 /** When number time starts, HH:MM. */

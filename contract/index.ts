@@ -11,6 +11,7 @@ export * from './live.ts';
 export * from './pile.ts';
 export * from './plan.ts';
 export * from './problem.ts';
+export * from './reason.ts';
 export * from './round.ts';
 export * from './settings.ts';
 export * from './sheet.ts';

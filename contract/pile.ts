@@ -9,7 +9,8 @@ import { Answer, Finding, Item, ReadAnswer } from './item.ts';
 import { SheetContent } from './sheet.ts';
 import { SaidAs } from './round.ts';
 import { Settings } from './settings.ts';
-import { Reason, SenderId, SkillName, Verdict } from './values.ts';
+import { Reason } from './reason.ts';
+import { SenderId, SkillName, Verdict } from './values.ts';
 
 /** Tasks on one child's paper, at most: as many as a sheet can have. */
 const MOST_PILE_TASKS = 40;

@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { isDayTime, isDialTime, type DayTime, type DialTime } from '../core/clock/index.ts';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { VERDICTS } from '../core/marking/index.ts';
-import { WRONG_RULES } from '../core/misconceptions/index.ts';
 import { SKILLS } from '../core/skills/index.ts';
 
 /** Whole minutes after twelve, 0..719. */
@@ -28,13 +27,11 @@ export const Verdict = z.enum(VERDICTS);
 export const Mastery = z.strictObject({
   level: z.enum(LEVELS),
   share: z.number(),
+  /** Where the share lies with nine chances in ten. */
+  band: z.tuple([z.number(), z.number()]).readonly(),
   right: z.int(),
   answers: z.int(),
+  /** School day it was seen last; empty where it was not. */
+  last: z.string(),
 });
-export const Reason = z.strictObject({
-  rule: z.enum(WRONG_RULES),
-  posterior: z.number(),
-  fitting: z.array(z.strictObject({ kind: z.enum(['read', 'set']), shown: Time, answered: Time })),
-});
-export type Reason = z.infer<typeof Reason>;
 export const SkillName = z.enum(SKILLS);

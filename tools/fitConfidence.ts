@@ -75,7 +75,7 @@ const chance = (weights: readonly number[], { doubts }: Case): number =>
 /** Newton's method; weights are held to nothing a little, so that none of a rare sign runs away. */
 const fitted = (all: readonly Case[]): number[] => {
   const size = DOUBT_NAMES.length + 1;
-  let weights = Array.from({ length: size }, (_, i) => (i === 0 ? 3 : 0));
+  let weights = Array.from({ length: size }, (_, i): number => (i === 0 ? 3 : 0));
   for (let round = 0; round < 15; round++) {
     const gradient = weights.map((weight, i) => (i === 0 ? 3 : 0) - weight);
     const curve = weights.map((_, i) => weights.map((__, j) => (i === j ? 1 : 0)));

@@ -2,11 +2,11 @@ import { describe, expect, it } from '@jest/globals';
 import { TAUGHT_TIMES, handsApart, timeOf } from '../clock/index.ts';
 import { seededRng, type Rng } from '../common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
-import { clueOf, posterior } from '../diagnosis/index.ts';
+import { NEED_OF_RULE } from '../diagnosis/index.ts';
+import { UNKNOWN, sharesAfter } from '../diagnosis/judged.test.support.ts';
 import { rightAnswers, type Answer, type ItemOf } from '../items/index.ts';
 import { response } from '../marking/given.test.support.ts';
 import { WRONG_RULES, explain, predict, visibleRules, type WrongRule } from '../misconceptions/index.ts';
-import { UNKNOWN, suspect } from '../practice/index.ts';
 import { simulateScribble, strokesOf } from '../simulation/index.ts';
 import { answeredTime, asGiven, readAnswer } from './index.ts';
 
@@ -44,18 +44,19 @@ describe('a drawing as a tablet sends it', () => {
     const five = shownBy(rule)
       .slice(0, 5)
       .map(({ item, answer }) => response(item, sent(answer, rng)));
-    const suspicion = suspect(UNKNOWN, five);
-    expect(suspicion.guessing).toBeLessThan(0.05);
-    expect(suspicion[rule]).toBeGreaterThan(4 * UNKNOWN[rule]);
+    const { needs, rules } = sharesAfter(five);
+    expect(needs.guessing).toBeLessThan(0.1);
+    expect(needs[NEED_OF_RULE[rule]]).toBeGreaterThan(0.9);
+    expect(rules[rule]).toBeGreaterThan(UNKNOWN.rules[rule]);
   });
   it('of swapped hands weighs as much as swapped hands that were read or set: five of them name it', () => {
     const rng = seededRng(2);
     const five = shownBy('hands-swapped')
       .slice(0, 5)
       .map(({ item, answer }) => response(item, sent(answer, rng)));
-    const chances = posterior(five.map(clueOf));
-    expect(chances['hands-swapped']).toBeGreaterThan(0.95);
-    expect(chances.guessing).toBeLessThan(0.01);
+    const { needs } = sharesAfter(five);
+    expect(needs.hands).toBeGreaterThan(0.95);
+    expect(needs.guessing).toBeLessThan(0.03);
   });
   it('that is a scribble speaks for nothing and against nobody', () => {
     const scribble = response(draw(timeOf(4, 30)), { kind: 'strokes', strokes: simulateScribble(seededRng(1)) });
@@ -63,7 +64,7 @@ describe('a drawing as a tablet sends it', () => {
       verdict: 'unreadable',
       read: { kind: 'drawing', hands: [], problem: 'scribble' },
     });
-    expect(suspect(UNKNOWN, [scribble]).guessing).toBeCloseTo(UNKNOWN.guessing, 9);
+    expect(sharesAfter([scribble]).needs.guessing).toBeCloseTo(UNKNOWN.needs.guessing, 9);
   });
 });
 
@@ -147,8 +148,8 @@ describe('an answer that is nearly right', () => {
       });
     const two = [near(3), near(8)];
     expect(two.map(({ verdict }) => verdict)).toEqual(['nearly', 'nearly']);
-    const suspicion = suspect(UNKNOWN, two);
-    expect(suspicion.guessing).toBeLessThan(0.05);
-    expect(suspicion.none).toBeGreaterThan(UNKNOWN.none);
+    const { needs } = sharesAfter(two);
+    expect(needs.guessing).toBeLessThan(0.05);
+    expect(needs.none).toBeGreaterThan(UNKNOWN.needs.none);
   });
 });

@@ -5,7 +5,7 @@ import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { ITEM_KINDS, KINDS, answersOf, drawnAt, type Answer, type Item } from '../items/index.ts';
 import { makeItem, suits } from '../making/index.ts';
 import { WRONG_RULES, visibleRules, type WrongRule } from '../misconceptions/index.ts';
-import { UNKNOWN, suspect } from '../practice/index.ts';
+import { UNKNOWN, sharesAfter } from '../diagnosis/judged.test.support.ts';
 import { shownAnswer, type Writing } from '../sheets/index.ts';
 import { following, knowing, simulateAnswer } from '../simulation/index.ts';
 import {
@@ -120,8 +120,8 @@ describe('what is suspected', () => {
       const item: Item = { kind: 'read', shown: timeOf(hour, 30) };
       return response(item, simulateAnswer({ ...child, faith: 1, slip: 0 }, item, rng));
     });
-    expect(suspectedRules(suspect(UNKNOWN, responses))[0]).toBe('coming-hour');
-    expect(commonRules([UNKNOWN, suspect(UNKNOWN, responses)])[0]).toBe('coming-hour');
+    expect(suspectedRules(sharesAfter(responses))[0]).toBe('coming-hour');
+    expect(commonRules([UNKNOWN, sharesAfter(responses)])[0]).toBe('coming-hour');
     expect(commonRules([])).toEqual([]);
   });
   it('takes what the same paper shows before what was suspected', () => {

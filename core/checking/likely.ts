@@ -1,7 +1,7 @@
 import type { ReadAnswer } from '../answers/index.ts';
 import type { Item } from '../items/index.ts';
 import { WRONG_RULES, explain, type WrongRule } from '../misconceptions/index.ts';
-import { UNKNOWN, type Suspicion } from '../practice/index.ts';
+import { begun, sharesOf, type Shares } from '../diagnosis/index.ts';
 
 /** A rule counts as suspected of a child once it is so many times as likely as before any answer. */
 const TIMES_AS_LIKELY = 5;
@@ -30,14 +30,17 @@ const byWeight = (weightOf: (rule: WrongRule) => number): WrongRule[] => {
     .map(({ rule }) => rule);
 };
 
+/** Before any answer. */
+const UNKNOWN = sharesOf(begun()).rules;
+
 /** Rules suspected of one child, the likeliest first. */
-export const suspectedRules = (suspicion: Suspicion): WrongRule[] =>
-  byWeight((rule) => (suspicion[rule] >= TIMES_AS_LIKELY * UNKNOWN[rule] ? suspicion[rule] : 0));
+export const suspectedRules = ({ rules }: Pick<Shares, 'rules'>): WrongRule[] =>
+  byWeight((rule) => (rules[rule] >= TIMES_AS_LIKELY * UNKNOWN[rule] ? rules[rule] : 0));
 
 /** Rules commoner in a class than in one nothing is known of, the commonest first. */
-export const commonRules = (suspicions: readonly Suspicion[]): WrongRule[] => {
+export const commonRules = (children: readonly Pick<Shares, 'rules'>[]): WrongRule[] => {
   const mean = (rule: WrongRule): number =>
-    suspicions.reduce((sum, suspicion) => sum + suspicion[rule], 0) / Math.max(1, suspicions.length);
+    children.reduce((sum, { rules }) => sum + rules[rule], 0) / Math.max(1, children.length);
   return byWeight((rule) => (mean(rule) > UNKNOWN[rule] ? mean(rule) : 0));
 };
 

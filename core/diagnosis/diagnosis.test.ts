@@ -1,145 +1,329 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { OCLOCK_TIMES, timeOf } from '../clock/index.ts';
-import { seededRng } from '../common/index.ts';
-import type { Item } from '../items/index.ts';
+import { OCLOCK_TIMES, TAUGHT_TIMES, handsApart, timeOf } from '../clock/index.ts';
+import { seededRng, shuffled } from '../common/index.ts';
+import { ITEM_KINDS, type Answer, type Item } from '../items/index.ts';
+import { makeItem, suits } from '../making/index.ts';
 import type { Verdict } from '../marking/index.ts';
+import { response } from '../marking/given.test.support.ts';
+import { WRONG_RULES, predict, type WrongRule } from '../misconceptions/index.ts';
 import { simulateAnswer } from '../simulation/index.ts';
+import { judgedGiven } from './judged.test.support.ts';
 import {
-  WEIGHED_RULES,
-  chanceAbove,
+  NEEDS,
+  NEED_OF_RULE,
+  beliefOf,
   childAtCheck,
-  clueOf,
   findReason,
+  foretoldOf,
+  isFading,
   judge,
+  judgeChild,
   mastery,
   oclockOf,
   oclockResults,
-  posterior,
+  schoolDaysBetween,
+  sharesOf,
   skillsOf,
   summariseCheck,
   type Check,
   type CountedAnswer,
-  type MarkedResponse,
+  type JudgedAnswer,
 } from './index.ts';
-import { response } from '../marking/given.test.support.ts';
 
-const evidence = (verdicts: string, days = 2) =>
+/** Of an open task: guessing helps nobody. */
+const OPEN = 1 / 24;
+const evidence = (verdicts: string, days = 2, guess = OPEN) =>
   [...verdicts].map((letter, i) => ({
     verdict: ({ r: 'right', n: 'nearly', w: 'wrong' } as const)[letter]! satisfies Verdict,
     day: `2026-11-${10 + (i % days)}`,
+    guess,
   }));
-
-describe('the chance that a child is right more often than a cut', () => {
-  // For an even start and s successes alone the chance is 1 - cut^(s+1): the integral of (s+1) x^s.
-  it.each([1, 2, 6, 20])('after %d successes', (s) =>
-    expect(chanceAbove(s, 0, [0.7])[0]).toBeCloseTo(1 - 0.7 ** (s + 1), 6),
-  );
-  it('is a half above a half when successes and failures are as many', () =>
-    fc.assert(
-      fc.property(fc.integer({ min: 0, max: 300 }), (n) => expect(chanceAbove(n, n, [0.5])[0]).toBeCloseTo(0.5, 6)),
-    ));
-  it('grows with a success and falls with a failure', () => {
-    const of = (s: number, f: number): number => chanceAbove(s, f, [0.7])[0]!;
-    for (let s = 0; s < 12; s++)
-      for (let f = 0; f < 6; f++) {
-        expect(of(s + 1, f)).toBeGreaterThan(of(s, f));
-        expect(of(s, f + 1)).toBeLessThan(of(s, f));
-      }
-  });
-});
+const on = (day: string, verdict: 'right' | 'wrong', count: number) =>
+  Array.from({ length: count }, () => ({ verdict, day, guess: OPEN }));
 
 describe('how far a skill has come', () => {
   it.each([
     ['nothing answered', '', 'not-seen'],
     ['one right answer', 'r', 'beginning'],
     ['one wrong answer', 'w', 'beginning'],
-    ['two right answers', 'rr', 'getting-there'],
+    ['three right answers', 'rrr', 'getting-there'],
     ['four of five', 'rrrrw', 'getting-there'],
     ['four of six', 'rrrrww', 'beginning'],
     ['five right answers', 'rrrrr', 'getting-there'],
-    ['six right answers', 'rrrrrr', 'secure'],
+    ['seven right answers', 'rrrrrrr', 'secure'],
     ['ten right and one slip', 'rrrrrrrrrrw', 'secure'],
     ['six right and one nearly', 'rrrrrrn', 'getting-there'],
   ])('%s', (_, verdicts, level) => expect(mastery(evidence(verdicts)).level).toBe(level));
 
-  it('is not secure on the evidence of one day', () =>
-    expect(mastery(evidence('rrrrrrrrrr', 1)).level).toBe('getting-there'));
-  it('counts right answers and gives an expected share', () =>
-    expect(mastery(evidence('rrnw'))).toMatchObject({ right: 2, answers: 4, share: 3.5 / 6 }));
+  it('is not secure on the evidence of one day, nor of a single answer on a second', () => {
+    expect(mastery(evidence('rrrrrrrrrr', 1)).level).toBe('getting-there');
+    const lonely = [...on('2026-11-10', 'right', 9), ...on('2026-11-11', 'right', 1)];
+    expect(mastery(lonely).level).toBe('getting-there');
+    expect(mastery([...lonely, ...on('2026-11-11', 'right', 1)]).level).toBe('secure');
+  });
+  it('tells less the more there is to guess', () => {
+    const of = (guess: number) => mastery(evidence('rrrrrrrr', 2, guess));
+    expect(of(OPEN).level).toBe('secure');
+    expect(of(1 / 2).level).not.toBe('secure');
+    expect(of(1 / 3).share).toBeLessThan(of(1 / 12).share);
+  });
+  it.each([OPEN, 1 / 4, 1 / 3, 1 / 2])(
+    'calls hardly any child secure within twenty answers who is right in six of ten, where guessing helps by %f',
+    (guess) => {
+      const rng = seededRng(8);
+      const isEver = (): boolean => {
+        const seen: ReturnType<typeof on> = [];
+        return Array.from({ length: 20 }).some((_, i) => {
+          seen.push({ verdict: rng() < 0.6 ? 'right' : 'wrong', day: `2026-11-${10 + Math.floor(i / 5)}`, guess });
+          return mastery(seen).level === 'secure';
+        });
+      };
+      expect(Array.from({ length: 500 }, isEver).filter(Boolean).length / 500).toBeLessThan(0.08);
+    },
+  );
+  it('ends with eight wrong in a row, and is not kept back by what was wrong a month ago', () => {
+    const was = [...on('2026-11-09', 'right', 15), ...on('2026-11-10', 'right', 15)];
+    expect(mastery(was).level).toBe('secure');
+    expect(mastery([...was, ...on('2026-11-11', 'wrong', 8)]).level).not.toBe('secure');
+    const now = [...on('2026-11-10', 'right', 5), ...on('2026-11-11', 'right', 5)];
+    expect(mastery([...on('2026-10-08', 'wrong', 10), ...now]).level).toBe('secure');
+  });
+  it('counts right answers, and gives a share with its band and the day it was seen last', () => {
+    const { right, answers, share, band, last } = mastery(evidence('rrnw'));
+    expect([right, answers, last]).toEqual([2, 4, '2026-11-11']);
+    expect(share).toBeGreaterThan(0.5);
+    expect(share).toBeLessThan(0.65);
+    expect(band[0]).toBeLessThan(share);
+    expect(band[1]).toBeGreaterThan(share);
+  });
+  it('is to be looked at again three weeks after it was seen, where it was secure', () => {
+    const seen = mastery(evidence('rrrrrrrr'));
+    expect(isFading(seen, '2026-11-26')).toBe(false);
+    expect(isFading(seen, '2026-12-03')).toBe(true);
+    expect(isFading(mastery(evidence('rw')), '2027-01-03')).toBe(false);
+  });
+  it('is told less by answers that a likely rule would have given, too', () => {
+    const swapped = [timeOf(12), timeOf(6, 30), timeOf(12), timeOf(6, 30), timeOf(12), timeOf(6, 30)].map((shown) =>
+      judgedGiven({ kind: 'read', shown }, { kind: 'time', time: shown }),
+    );
+    const share = (rules: Partial<Record<WrongRule, number>>) => skillsOf(swapped, rules)['oclock-read']!.share;
+    expect(share({ 'hands-swapped': 0.9 })).toBeLessThan(share({}) - 0.1);
+  });
 });
 
-const reads = (...pairs: [number, number, number][]): MarkedResponse[] =>
-  pairs.map(([shown, hour, minute]) =>
-    response({ kind: 'read', shown: timeOf(shown) }, { kind: 'time', time: timeOf(hour, minute) }),
-  );
+it('counts the days of a working week between two dates', () => {
+  expect(schoolDaysBetween('2026-11-09', '2026-11-13')).toBe(4);
+  expect(schoolDaysBetween('2026-11-13', '2026-11-16')).toBe(1);
+  expect(schoolDaysBetween('2026-11-09', '2026-11-23')).toBe(10);
+  expect(schoolDaysBetween('2026-11-10', '2026-11-10')).toBe(0);
+});
 
-const reasonOf = (answers: readonly MarkedResponse[]) => findReason(answers.map(clueOf));
-const chancesOf = (answers: readonly MarkedResponse[]) => posterior(answers.map(clueOf));
+describe('what is foretold of an item', () => {
+  const rng = seededRng(4);
+  const items = ITEM_KINDS.flatMap((kind) =>
+    TAUGHT_TIMES.filter((time) => suits(kind, time))
+      .filter((_, i) => i % 7 === 1)
+      .map((time) => makeItem(kind, rng, [time], TAUGHT_TIMES)),
+  );
+  it.each(items.map((item) => [JSON.stringify(item).slice(0, 90), item] as const))(
+    'sums to one in each state: %s',
+    (_, item) => {
+      const { own, chances } = foretoldOf(item);
+      const columns = own.length + 2;
+      for (let way = 0; way < chances.length / columns; way++) {
+        const row = [...chances.slice(way * columns, (way + 1) * columns)];
+        for (const chance of row) expect(chance).toBeGreaterThan(0);
+        expect(row.slice(0, -1).reduce((sum, chance) => sum + chance)).toBeLessThanOrEqual(1 + 1e-9);
+      }
+    },
+  );
+});
+
+const at = timeOf;
+const choose = (hour: number): Item => ({
+  kind: 'choose-writings',
+  shown: at(hour),
+  options: [`${hour}00`, `${hour}:00`, `${hour}:0`, `00:${hour}`],
+});
+/** A good probe: drawing, writing, reading, choosing; and twice what a rule of few times needs. */
+const PROBE: readonly Item[] = [
+  ...[at(9, 30), at(4, 30), at(3), at(8)].map((shown): Item => ({ kind: 'draw', shown })),
+  ...[at(12, 30), at(2), at(7)].map((shown): Item => ({ kind: 'write-digital', shown })),
+  ...[at(8, 30), at(6), at(12, 30), at(5, 30), at(1, 30)].map((shown): Item => ({ kind: 'read', shown })),
+  choose(9),
+  choose(4),
+  { kind: 'name-part', part: 'hour-hand' },
+  { kind: 'name-part', part: 'minute-hand' },
+];
+/** What a child gives who follows a rule without fail, and otherwise knows. */
+const given = (rule: WrongRule | undefined, item: Item): Answer => {
+  const predicted = rule === undefined ? undefined : predict(rule, item);
+  if (predicted?.kind === 'answers') return predicted.own[0]!;
+  return simulateAnswer({ rule: undefined, faith: 0, slip: 0 }, item, steady);
+};
+/** Chance that never makes a hand tremble. */
+const steady = (): number => 0.5;
+const answering = (rule: WrongRule | undefined, items: readonly Item[] = PROBE, day = '2026-11-10'): JudgedAnswer[] =>
+  items
+    .filter((item) => rule !== undefined || item.kind !== 'name-part')
+    .map((item) => judgedGiven(item, given(rule, item), day));
+const namesOf = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []) =>
+  judgeChild(answers, lessons).reasons.map(({ need }) => need);
 
 describe('the reason behind wrong answers', () => {
-  it('is hands swapped for 3:00 as 12:15 and 7:00 as 12:35', () => {
-    const reason = reasonOf(reads([3, 12, 15], [7, 12, 35], [12, 12, 0]));
-    expect(reason).toMatchObject({
-      rule: 'hands-swapped',
-      fitting: [
-        { kind: 'read', shown: 180, answered: 15 },
-        { kind: 'read', shown: 420, answered: 35 },
-      ],
+  // Hands beside the middle are right where they point; nobody marks them wrong.
+  const NAMED = WRONG_RULES.filter((rule) => rule !== 'off-centre' && rule !== 'smaller-number');
+  it.each(NAMED)('is named from its own answers to a good probe: %s', (rule) =>
+    expect(namesOf(answering(rule))[0]).toBe(NEED_OF_RULE[rule]),
+  );
+  it('is never named from the answers of who knows', () => expect(namesOf(answering(undefined))).toEqual([]));
+  it('has the answers that speak for it, and those that speak against it', () => {
+    const swapped = [
+      judgedGiven({ kind: 'read', shown: at(9) }, { kind: 'time', time: at(9) }),
+      ...answering('hands-swapped'),
+    ];
+    const [reason] = judgeChild(swapped).reasons;
+    expect(reason).toMatchObject({ need: 'hands', rule: 'hands-swapped', fitsWithRule: true });
+    expect(reason!.against).toContain(0);
+    expect(reason!.for.length).toBeGreaterThan(5);
+    for (const { item, read } of reason!.fitting)
+      expect(response(item, given('hands-swapped', item)).read).toEqual(read);
+    expect(reason!.for.filter((place) => reason!.against.includes(place))).toEqual([]);
+  });
+  it('is not named on one wrong answer alone, nor on two to one task', () => {
+    const wrong = judgedGiven({ kind: 'read', shown: at(3) }, { kind: 'time', time: at(12, 15) });
+    const right = [at(7), at(9)].map((shown) => judgedGiven({ kind: 'read', shown }, { kind: 'time', time: shown }));
+    expect(namesOf([wrong, ...right])).toEqual([]);
+    expect(namesOf([wrong, wrong, wrong])).toEqual([]);
+  });
+  it('is not made of taps: they tell that it was missed, not how', () =>
+    expect(
+      namesOf(OCLOCK_TIMES.map((shown) => judgedGiven({ kind: 'read', shown }, { kind: 'observed', got: false }))),
+    ).toEqual([]));
+  it('is looking at the long hand only, and not swapped hands, where o’clock is read', () => {
+    const looked = [at(3), at(7), at(9), at(10)].map((shown) =>
+      judgedGiven({ kind: 'read', shown }, { kind: 'time', time: at(12) }),
+    );
+    expect(findReason(looked)).toMatchObject({ need: 'hands' });
+  });
+  it('may be two at once, of reading and of writing, and both are said', () => {
+    const both = [at(4, 30), at(8, 30), at(1, 30)].map((shown) => {
+      const read = given('coming-hour', { kind: 'read', shown });
+      const time = read.kind === 'time' ? read.time : shown;
+      return judgedGiven(
+        { kind: 'write-digital', shown },
+        given('colon-missing', { kind: 'write-digital', shown: time }),
+      );
     });
-    expect(reason!.posterior).toBeGreaterThan(0.8);
+    const reading = answering(
+      'coming-hour',
+      [at(2, 30), at(9, 30)].map((shown) => ({ kind: 'read', shown })),
+    );
+    const { needs } = judgeChild([...both, ...reading]).shares;
+    expect(needs.between).toBeGreaterThan(0.8);
+    expect(needs.writing).toBeGreaterThan(0.8);
   });
-  it('is the number as minutes for 3:00 as 3:12 and 8:00 as 8:12', () =>
-    expect(reasonOf(reads([3, 3, 12], [8, 8, 12]))?.rule).toBe('numeral-as-minutes'));
-  it('holds for reading and setting alike, and tells which was which', () => {
-    const set = response({ kind: 'set', shown: timeOf(3) }, { kind: 'hands', hour: 7.5, minute: 90 });
-    expect(reasonOf([set, ...reads([7, 12, 35])])).toMatchObject({
-      rule: 'hands-swapped',
-      fitting: [
-        { kind: 'read', shown: 420, answered: 35 },
-        { kind: 'set', shown: 180, answered: 15 },
-      ],
-    });
+  it('of reading leaves no room to see how it draws, and says so', () => {
+    const [reason] = judgeChild(answering('hands-swapped')).reasons;
+    expect(reason!.masksDrawing).toBe(true);
+    expect(judgeChild(answering('hour-hand-on-numeral')).reasons[0]!.masksDrawing).toBe(false);
   });
-  it('is not named on one wrong answer alone', () =>
-    expect(reasonOf(reads([3, 12, 15], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
-  it('is not named when wrong answers do not fit together', () =>
-    expect(reasonOf(reads([3, 4, 0], [7, 6, 0], [9, 2, 0], [5, 8, 30]))).toBeUndefined());
-  it('is not named for a child who is right', () =>
-    expect(reasonOf(reads([3, 3, 0], [7, 7, 0], [9, 9, 0]))).toBeUndefined());
-  it('is not made of taps: they tell that it was missed, not how', () => {
-    const missed = OCLOCK_TIMES.map((shown) => response({ kind: 'read', shown }, { kind: 'observed', got: false }));
-    expect(reasonOf(missed)).toBeUndefined();
+  it('has beside it what is not unlikely as well', () => {
+    const drawn = [at(9, 30), at(4, 30)].map((shown) =>
+      judgedGiven({ kind: 'draw', shown }, given('wrong-side', { kind: 'draw', shown })),
+    );
+    const { reasons, shares } = judgeChild(drawn);
+    expect(reasons[0]!.need).toBe('between');
+    for (const { need, share } of reasons[0]!.beside) expect(share).toBe(shares.needs[need]);
   });
-  it('weighs all states to one, whatever was answered', () =>
+  it('is no longer named once a child has learned: six by the rule, then six right the day after', () => {
+    const items = [at(4, 30), at(8, 30), at(2, 30), at(1, 30), at(7, 30), at(10, 30)].map((shown): Item => ({
+      kind: 'read',
+      shown,
+    }));
+    const learned = [...answering('coming-hour', items), ...answering(undefined, items, '2026-11-11')];
+    expect(namesOf(answering('coming-hour', items))).toEqual(['between']);
+    expect(namesOf(learned)).toEqual([]);
+  });
+  it('fades sooner where a lesson was taught about it since', () => {
+    const items = [at(4, 30), at(8, 30), at(2, 30)].map((shown): Item => ({ kind: 'read', shown }));
+    const answers = [...answering('coming-hour', items), ...answering(undefined, items.slice(0, 1), '2026-11-11')];
+    const share = (lessons: readonly string[]) => sharesOf(beliefOf(answers, lessons)).needs.between;
+    expect(share(['2026-11-10'])).toBeLessThan(share([]));
+  });
+});
+
+describe('a judgement', () => {
+  const mixed = [
+    ...answering('coming-hour', PROBE.slice(0, 8)),
+    ...answering('one-zero', PROBE.slice(3), '2026-11-11'),
+    ...answering(undefined, PROBE, '2026-11-13'),
+  ];
+  const said = (answers: readonly JudgedAnswer[]) => {
+    const { shares, reasons } = judgeChild(answers);
+    return {
+      shares: Object.values(shares.needs).map((share) => share.toFixed(9)),
+      named: reasons.map(({ need }) => need),
+    };
+  };
+  it('is the same in whatever order answers came', () => {
+    const rng = seededRng(7);
+    for (let i = 0; i < 5; i++) expect(said(shuffled(rng, mixed))).toEqual(said(mixed));
+  });
+  it('sums to no more than certainty, whatever was answered', () =>
     fc.assert(
       fc.property(
-        fc.array(
-          fc.tuple(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 12 }), fc.integer({ min: 0, max: 59 })),
-          { maxLength: 30 },
-        ),
+        fc.array(fc.tuple(fc.constantFrom(...TAUGHT_TIMES), fc.integer({ min: 0, max: 719 })), { maxLength: 30 }),
         (pairs) => {
-          const chances = Object.values(chancesOf(reads(...pairs)));
-          expect(chances.reduce((a, b) => a + b)).toBeCloseTo(1, 9);
-          chances.forEach((chance) => expect(chance).toBeGreaterThanOrEqual(0));
+          const answers = pairs.map(([shown, time]) =>
+            judgedGiven({ kind: 'read', shown }, { kind: 'time', time: time as (typeof TAUGHT_TIMES)[number] }),
+          );
+          const { needs, rules } = judgeChild(answers).shares;
+          for (const share of [...Object.values(needs), ...Object.values(rules)]) {
+            expect(share).toBeGreaterThanOrEqual(0);
+            expect(share).toBeLessThanOrEqual(1 + 1e-9);
+          }
         },
       ),
+      { numRuns: 40 },
     ));
-
-  it('is found in simulated children who follow one, and in hardly any who do not', () => {
-    const items: Item[] = OCLOCK_TIMES.map((shown) => ({ kind: 'read', shown }));
-    const share = (rule: (typeof WEIGHED_RULES)[number] | undefined, wanted: string | undefined): number => {
-      let found = 0;
-      for (let seed = 0; seed < 200; seed++) {
+  it('of nothing, of one answer, of nothing that can be read, names nothing', () => {
+    expect(namesOf([])).toEqual([]);
+    expect(namesOf(answering('hands-swapped', PROBE.slice(0, 1)))).toEqual([]);
+    const unread = Array.from({ length: 20 }, () =>
+      judgedGiven({ kind: 'draw', shown: at(4, 30) }, { kind: 'strokes', strokes: [] }),
+    );
+    expect(namesOf(unread)).toEqual([]);
+    expect(judgeChild(unread).shares).toEqual(judgeChild([]).shares);
+  });
+  it('of 4,000 answers is still a number for each need', () => {
+    const many = Array.from(
+      { length: 4000 },
+      (_, i) => answering('coming-hour', [PROBE[i % 8]!], `2026-11-${10 + (i % 10)}`)[0]!,
+    );
+    for (const need of NEEDS) expect(Number.isFinite(judgeChild(many).shares.needs[need])).toBe(true);
+    expect(namesOf(many)[0]).toBe('between');
+  });
+  it('is made of simulated children as they are: most who follow a rule are found, hardly any who know', () => {
+    const items = TAUGHT_TIMES.filter((time) => handsApart(time) > 20)
+      .slice(0, 12)
+      .map((shown, i): Item => ({ kind: i % 2 === 0 ? 'read' : 'draw', shown }));
+    const share = (rule: WrongRule | undefined): number => {
+      let named = 0;
+      for (let seed = 0; seed < 60; seed++) {
         const rng = seededRng(seed);
-        const child = { rule, faith: 0.8, slip: 0.1 };
-        const answers = items.slice(0, 8).map((item) => response(item, simulateAnswer(child, item, rng)));
-        if (reasonOf(answers)?.rule === wanted) found++;
+        const answers = items.map((item) =>
+          judgedGiven(item, simulateAnswer({ rule, faith: 0.8, slip: 0.08 }, item, rng)),
+        );
+        const names = namesOf(answers);
+        if (rule === undefined ? names.length > 0 : names.includes(NEED_OF_RULE[rule])) named += 1;
       }
-      return found / 200;
+      return named / 60;
     };
-    for (const rule of WEIGHED_RULES) expect(share(rule, rule)).toBeGreaterThan(0.9);
-    expect(share(undefined, undefined)).toBeGreaterThan(0.98);
+    for (const rule of ['hands-swapped', 'coming-hour', 'always-oclock', 'anticlockwise'] as const)
+      expect([rule, share(rule) > 0.85]).toEqual([rule, true]);
+    expect(share(undefined)).toBeLessThan(0.05);
   });
 });
 
@@ -181,7 +365,7 @@ describe('the class', () => {
     };
     expect(timesOf([...record, unreadable])).toEqual(timesOf(record));
     expect(skillsIn([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
-    expect(chancesOf([unreadable])).toEqual(chancesOf([]));
+    expect(judgeChild([unreadable].map(judge)).shares).toEqual(judgeChild([]).shares);
   });
   it('counts each child once a time, by the latest answer', () =>
     expect(timesOf(record)).toEqual([

@@ -1,22 +1,14 @@
-export { LEVELS, chanceAbove, mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
-export {
-  ANSWERING_STATES,
-  RIGHT_DESPITE_RULE,
-  SLIP,
-  weighed,
-  type AnsweringState,
-  type Response,
-} from './likelihood.ts';
-export {
-  WEIGHED_RULES,
-  clueOf,
-  findReason,
-  posterior,
-  type Clue,
-  type Fitting,
-  type MarkedResponse,
-  type Reason,
-} from './reason.ts';
+export { LEVELS, isFading, mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
+export { begun, needsIn, sharesOf, withAnswers, type Belief, type Shares } from './belief.ts';
+export { clueOf, logsOf, type Clue, type MarkedResponse, type Response } from './clue.ts';
+export { RIGHT_DESPITE_RULE } from './does.ts';
+export { foretoldOf, type Foretold } from './foretold.ts';
+export { SLIP } from './slip.ts';
+export { BESIDE, NAMING } from './naming.ts';
+export { chanceRight, information, withOutcome } from './telling.ts';
+export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
+export { beliefOf, schoolDaysBetween, weightOfAge } from './over.ts';
+export { findReason, judgeChild, type Judged, type Reason, type Shown } from './reason.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
 export {
   childAtCheck,

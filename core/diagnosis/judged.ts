@@ -1,9 +1,12 @@
 import { isOclock, type DialTime } from '../clock/index.ts';
 import type { ReadAnswer } from '../answers/index.ts';
-import type { Item } from '../items/index.ts';
+import { guessChance, type Item } from '../items/index.ts';
 import type { Finding, Verdict } from '../marking/index.ts';
+import type { WrongRule } from '../misconceptions/index.ts';
 import { skillOfItem, type Skill } from '../skills/index.ts';
-import { clueOf, type Clue } from './reason.ts';
+import { clueOf, type Clue } from './clue.ts';
+import { hiddenRules } from './hidden.ts';
+import type { Shown } from './reason.ts';
 
 /** An answer of the record that counts, oldest first in every list. */
 export interface CountedAnswer {
@@ -21,8 +24,14 @@ export interface CountedAnswer {
 export interface Judgement extends Clue {
   readonly verdict: Verdict;
   readonly skill: Skill;
+  /** Probability 0..1 that somebody who has no idea is right. */
+  readonly guess: number;
+  /** Wrong rules by which it would be right all the same. */
+  readonly hides: readonly WrongRule[];
   /** The o'clock time it was to read or to set; none where it was another task or cannot be read. */
   readonly oclock: DialTime | undefined;
+  /** The task with the answer, where that is wrong: what is shown of a reason. */
+  readonly given: Shown | undefined;
 }
 
 /** All that is gone by of an answer, worked out once: a small thing beside the answer itself, which may be a drawing. */
@@ -41,7 +50,10 @@ export const judgement = ({
   return {
     verdict,
     skill: skillOfItem(item),
+    guess: guessChance(item),
+    hides: verdict === 'right' ? hiddenRules(item) : [],
     oclock: isOclockTask && verdict !== 'unreadable' ? item.shown : undefined,
+    given: verdict === 'wrong' ? { item, read } : undefined,
     ...clueOf({ item, read, verdict, findings }),
   };
 };

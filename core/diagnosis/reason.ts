@@ -1,75 +1,83 @@
-import type { DialTime } from '../clock/index.ts';
-import { answeredTime } from '../answers/index.ts';
-import type { Finding } from '../marking/index.ts';
-import type { WrongRule } from '../misconceptions/index.ts';
-import { logLikelihoods, weighedLogs, type Response } from './likelihood.ts';
+import type { ReadAnswer } from '../answers/index.ts';
+import { timeOf } from '../clock/index.ts';
+import type { Item } from '../items/index.ts';
+import { READING_RULES, isInvisible, type WrongRule } from '../misconceptions/index.ts';
+import { sharesOf, type Shares } from './belief.ts';
+import type { JudgedAnswer } from './judged.ts';
+import { BESIDE, NAMING, likeliestRule, namedNeeds, speaksFor } from './naming.ts';
+import { NEEDS, type NamedNeed } from './needs.ts';
+import { beliefOf } from './over.ts';
 
-/** A wrong answer that a rule leads to: the time shown to be read, or asked to be set, and the one answered. */
-export interface Fitting {
-  readonly kind: 'read' | 'set';
-  readonly shown: DialTime;
-  readonly answered: DialTime;
+/** A wrong answer that speaks for a need. */
+export interface Shown {
+  readonly item: Item;
+  readonly read: ReadAnswer;
 }
 
-/** A wrong rule that the answers speak for, with the answers that do. */
+/** A need that the answers of a child speak for, with the answers that do. */
 export interface Reason {
-  readonly rule: WrongRule;
-  /** Probability 0..1 among knowing, guessing and the wrong rules. */
-  readonly posterior: number;
-  /** Wrong answers the rule leads to, what was read before what was set, each in the order given. */
-  readonly fitting: readonly Fitting[];
+  readonly need: NamedNeed;
+  /** Probability 0..1 that the child has it. */
+  readonly share: number;
+  /** The likeliest rule of it, by which help is chosen; none of guessing. */
+  readonly rule: WrongRule | undefined;
+  /** Is that rule by itself sure enough to be said? */
+  readonly fitsWithRule: boolean;
+  /** Wrong answers that speak for it, oldest first. */
+  readonly fitting: readonly Shown[];
+  /** Places of these among the answers, and of those that speak against it: where it would have shown and did not. */
+  readonly for: readonly number[];
+  readonly against: readonly number[];
+  /** Other needs that are not unlikely, the likeliest first. */
+  readonly beside: readonly { readonly need: NamedNeed; readonly share: number }[];
+  /** Is what a child does with its own hands hidden behind it, until reading is taught? */
+  readonly masksDrawing: boolean;
 }
 
-/** The rules weighed against each other so far: those that answers about o'clock can show. */
-export const WEIGHED_RULES = ['hands-swapped', 'numeral-as-minutes'] as const satisfies readonly WrongRule[];
-type State = 'none' | 'guessing' | (typeof WEIGHED_RULES)[number];
-
-/** Weights before any answer. That most children follow no wrong rule matters; the rest hardly does. */
-const PRIOR: Record<State, number> = { none: 0.7, guessing: 0.1, 'hands-swapped': 0.1, 'numeral-as-minutes': 0.1 };
-const STATES = Object.keys(PRIOR) as State[];
-
-/** What one answer says about why: worked out once, weighed as often as answers come. */
-export interface Clue {
-  /** Logarithm of its likelihood in each state. */
-  readonly logs: Readonly<Record<State, number>>;
-  /** The rules that lead to it, and the wrong answer it is; none where it fits no rule. */
-  readonly fits: { readonly rules: readonly WrongRule[]; readonly answer: Fitting } | undefined;
+/** What is thought of one child. */
+export interface Judged {
+  readonly shares: Shares;
+  /** Needs sure enough to be named, the surest first. */
+  readonly reasons: readonly Reason[];
 }
 
-/** An answer with what was found in it when it was marked. */
-export interface MarkedResponse extends Response {
-  readonly findings: readonly Finding[];
-}
-/** Uses the marking's findings for what fits a rule, so hand tolerances are the same. */
-const fitting = ({ item, read, findings }: MarkedResponse): Clue['fits'] => {
-  const answered = answeredTime(read);
-  if (answered === undefined || (item.kind !== 'read' && item.kind !== 'set')) return undefined;
-  const rules = findings.flatMap((finding) => (finding.kind === 'rule' ? [finding.rule] : []));
-  return rules.length === 0 ? undefined : { rules, answer: { kind: item.kind, shown: item.shown, answered } };
+/** A half past that is drawn shows every rule of reading that goes on into drawing. */
+const DRAWN: Item = { kind: 'draw', shown: timeOf(4, 30) };
+const masks = (rule: WrongRule | undefined): boolean =>
+  rule !== undefined && (READING_RULES as readonly WrongRule[]).includes(rule) && !isInvisible(rule, DRAWN);
+
+/**
+ * What is thought of a child after all its answers. The same answers say the same, in whatever order a day's came.
+ * @param answers of that child alone @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
+ */
+export const judgeChild = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []): Judged => {
+  const shares = sharesOf(beliefOf(answers, lessons));
+  const reasons = namedNeeds(shares, answers).map(({ need, share, fitting }): Reason => {
+    const rule = likeliestRule(need, shares);
+    return {
+      need,
+      share,
+      rule,
+      fitsWithRule: rule !== undefined && shares.rules[rule] > NAMING.share,
+      fitting: fitting.flatMap((place) => answers[place]!.given ?? []),
+      for: fitting,
+      against:
+        rule === undefined
+          ? answers.flatMap(({ verdict }, place) => (verdict === 'right' ? [place] : []))
+          : answers.flatMap((answer, place) =>
+              answer.speaksAgainst.includes(rule) && !speaksFor(need, answer) ? [place] : [],
+            ),
+      beside: NEEDS.flatMap((other) =>
+        other === 'none' || other === need || shares.needs[other] <= BESIDE
+          ? []
+          : [{ need: other, share: shares.needs[other] }],
+      ).sort((a, b) => b.share - a.share),
+      masksDrawing: masks(rule),
+    };
+  });
+  return { shares, reasons };
 };
-
-export const clueOf = (response: MarkedResponse): Clue => ({
-  logs: logLikelihoods(STATES, response),
-  fits: fitting(response),
-});
-
-/** Posterior over knowing, guessing and each wrong rule after all answers; sums to 1. */
-export const posterior = (clues: readonly Clue[]): Record<State, number> =>
-  weighedLogs(
-    PRIOR,
-    clues.map(({ logs }) => logs),
-  );
-
-/** A reason is named only above this probability and with at least two wrong answers that fit. */
-const NAMING = { posterior: 0.8, fitting: 2 };
 
 /** The reason behind a child's wrong answers, or none while the answers do not speak clearly enough. */
-export const findReason = (clues: readonly Clue[]): Reason | undefined => {
-  const chances = posterior(clues);
-  const rule = WEIGHED_RULES.find((candidate) => chances[candidate] > NAMING.posterior);
-  if (rule === undefined) return undefined;
-  const fitted = clues
-    .flatMap(({ fits }) => (fits?.rules.includes(rule) === true ? [fits.answer] : []))
-    .sort((a, b) => a.kind.localeCompare(b.kind));
-  return fitted.length >= NAMING.fitting ? { rule, posterior: chances[rule], fitting: fitted } : undefined;
-};
+export const findReason = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []): Reason | undefined =>
+  judgeChild(answers, lessons).reasons[0];

@@ -2,17 +2,30 @@ import type { DialTime } from '../clock/index.ts';
 import type { Skill } from '../skills/index.ts';
 import type { JudgedAnswer } from './judged.ts';
 import { mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
-import { WEIGHED_RULES, findReason, type Reason } from './reason.ts';
+import { NEEDS } from './needs.ts';
+import { judgeChild, type Reason } from './reason.ts';
+import type { Shares } from './belief.ts';
 
-/** How far one child has come in every skill seen so far. @param answers of that child alone */
+/** An answer as far as it says how far a skill has come. */
+type SkillEvidence = Evidence & Pick<JudgedAnswer, 'skill' | 'hides'>;
+
+/**
+ * How far one child has come in every skill seen so far. A right answer that it would have given by what it is likely to do wrong, too, counts so
+ * much less. @param answers of that child alone @param rules how likely it follows each
+ */
 export const skillsOf = (
-  answers: readonly (Evidence & { readonly skill: Skill })[],
+  answers: readonly SkillEvidence[],
+  rules: Partial<Shares['rules']> = {},
 ): Partial<Record<Skill, Mastery>> => {
+  const showing = (answer: SkillEvidence): Evidence => {
+    const hidden = answer.hides.reduce((sum, rule) => sum + (rules[rule] ?? 0), 0);
+    return hidden === 0 ? answer : { ...answer, shows: Math.max(0, 1 - hidden) };
+  };
   const bySkill = new Map<Skill, Evidence[]>();
   for (const answer of answers) {
     const known = bySkill.get(answer.skill);
-    if (known === undefined) bySkill.set(answer.skill, [answer]);
-    else known.push(answer);
+    if (known === undefined) bySkill.set(answer.skill, [showing(answer)]);
+    else known.push(showing(answer));
   }
   return Object.fromEntries([...bySkill].map(([skill, evidence]) => [skill, mastery(evidence)]));
 };
@@ -59,12 +72,16 @@ export const childAtCheck = ({ lessonId, day, skill }: Check, answers: readonly 
   // Who was away does the ticket on a later day: it counts for this check all the same.
   const until = answers.filter((answer) => answer.day <= day || answer.lessonId === lessonId);
   const present = until.some((answer) => answer.lessonId === lessonId);
+  const { shares, reasons } = judgeChild(until);
   return {
     present,
     level: present
-      ? (skillsOf(until.filter((answer) => answer.skill === skill))[skill]?.level ?? 'not-seen')
+      ? (skillsOf(
+          until.filter((answer) => answer.skill === skill),
+          shares.rules,
+        )[skill]?.level ?? 'not-seen')
       : 'not-seen',
-    reason: findReason(until),
+    reason: reasons[0],
   };
 };
 
@@ -84,8 +101,8 @@ export const summariseCheck = (
 ): CheckSummary | undefined => {
   if (!children.some(({ present }) => present)) return undefined;
   const found = children.flatMap(({ childId, reason }) => (reason === undefined ? [] : [{ childId, reason }]));
-  const reasons = WEIGHED_RULES.flatMap((rule) => {
-    const same = found.filter(({ reason }) => reason.rule === rule);
+  const reasons = NEEDS.flatMap((need) => {
+    const same = found.filter(({ reason }) => reason.need === need);
     return same.length === 0 ? [] : [{ reason: same[0]!.reason, childIds: same.map(({ childId }) => childId) }];
   }).sort((a, b) => b.childIds.length - a.childIds.length);
   return {

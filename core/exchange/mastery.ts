@@ -1,4 +1,4 @@
-import { LEVELS, type Mastery } from '../diagnosis/index.ts';
+import { LEVELS, type Mastery, type NamedNeed } from '../diagnosis/index.ts';
 import { SKILLS, type Skill } from '../skills/index.ts';
 import type { WrongRule } from '../misconceptions/index.ts';
 import type { Table } from './table.ts';
@@ -8,7 +8,8 @@ export interface Standing {
   readonly childId: number;
   readonly name: string;
   readonly skills: Partial<Readonly<Record<Skill, Mastery>>>;
-  readonly reason: WrongRule | undefined;
+  readonly need: NamedNeed | undefined;
+  readonly rule: WrongRule | undefined;
 }
 
 export const MASTERY_COLUMNS = ['child_id', 'child', 'skill', 'level', 'share', 'right', 'answers'] as const;
@@ -26,16 +27,17 @@ export const masteryTable = (children: readonly Standing[]): Table => [
 ];
 
 /** Columns before those of the skills. */
-export const OVERVIEW_COLUMNS = ['child_id', 'child', 'reason', ...LEVELS.slice(1)] as const;
+export const OVERVIEW_COLUMNS = ['child_id', 'child', 'need', 'rule', ...LEVELS.slice(1)] as const;
 /** A line for each child: its reason, how many skills are at each level, and its level in each skill the class was seen in. */
 export const overviewTable = (children: readonly Standing[]): Table => {
   const seen = SKILLS.filter((skill) => children.some(({ skills }) => skills[skill] !== undefined));
   return [
     [...OVERVIEW_COLUMNS, ...seen],
-    ...children.map(({ childId, name, skills, reason }) => [
+    ...children.map(({ childId, name, skills, need, rule }) => [
       String(childId),
       name,
-      reason ?? '',
+      need ?? '',
+      rule ?? '',
       ...LEVELS.slice(1).map((level) => String(seen.filter((skill) => skills[skill]?.level === level).length)),
       ...seen.map((skill) => skills[skill]?.level ?? 'not-seen'),
     ]),

@@ -3,7 +3,7 @@ import { rightAnswers } from './right.ts';
 import { TOLERANCES } from './tolerances.ts';
 import { UNITS } from './day.ts';
 
-const factorial = (n: number): number => (n <= 1 ? 1 : n * factorial(n - 1));
+export const factorial = (n: number): number => (n <= 1 ? 1 : n * factorial(n - 1));
 
 /** O'clock and half past: what a child who guesses a time chooses from. */
 const TIMES_TO_GUESS_FROM = 24;

@@ -39,5 +39,6 @@ export {
   type ClockPicture,
 } from './picture.ts';
 export { DRAWN_REACH, drawnAt, hasCome, isWritingOf, rightAnswers, showsTime } from './right.ts';
+export { answersInReach, isAmongOptions } from './spread.ts';
 export { startingTime } from './start.ts';
 export { TOLERANCES } from './tolerances.ts';

@@ -3,7 +3,6 @@ import {
   DRAWN_REACH,
   faultsOf,
   hasCome,
-  isWritingOf,
   rightAnswers,
   type Answer,
   type ClockFault,
@@ -16,7 +15,7 @@ import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { DRAW, PICKS_RIGHT, type DrawnClock } from './drawing.ts';
 import { WRITING_RULES, type Own, type WrongRule } from './names.ts';
 import { READ, READ_HOUR, SET } from './reading.ts';
-import { sameHands, sameWriting } from './same.ts';
+import { isTimeWritten, sameHands, sameWriting } from './same.ts';
 import { WRITE } from './writing.ts';
 
 /**
@@ -145,7 +144,7 @@ const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Predi
   const forms = WRITE[rule]?.(shown);
   if (forms !== undefined) {
     // In words a child who writes digits wrongly finds the right ones.
-    const inWords = placesWhere(options, (option) => isWritingOf(option, shown) && !/\d[:.]\d/.test(option));
+    const inWords = placesWhere(options, (option) => isTimeWritten(option, shown) && !/\d[:.]\d/.test(option));
     const found = chosen(
       item,
       placesWhere(options, (option) => forms.own.some((own) => sameWriting(option, own))),
@@ -158,7 +157,7 @@ const chooseWritings = (rule: WrongRule, item: ItemOf<'choose-writings'>): Predi
   if (read === undefined) return AS_RIGHT;
   const found = chosen(
     item,
-    placesWhere(options, (option) => read.own.some((time) => isWritingOf(option, time))),
+    placesWhere(options, (option) => read.own.some((time) => isTimeWritten(option, time))),
     [],
   );
   if (found.kind === 'guess') return read.orRight ? AS_RIGHT : found;

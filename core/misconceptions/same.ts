@@ -41,6 +41,12 @@ const sameRead = (a: ParsedWriting, b: ParsedWriting): boolean => {
 /** The same of two texts, in digits. */
 export const sameWriting = (given: string, foretold: string): boolean => sameRead(read(given), read(foretold));
 
+/** Is a text a right writing of a time, by the usual conventions? */
+export const isTimeWritten = (text: string, time: DialTime): boolean => {
+  const written = read(text);
+  return written.kind === 'time' && written.time === time;
+};
+
 /** The time of an answer to a reading task, said or written. */
 const timeGiven = (given: ReadAnswer): DialTime | undefined => {
   if (given.kind === 'time') return given.time;

@@ -1,10 +1,10 @@
 import { shuffled, type Rng } from '../common/index.ts';
-import { SLIP } from '../diagnosis/index.ts';
-import { KINDS, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
+import { SLIP, type Belief } from '../diagnosis/index.ts';
+import { KINDS, timeOfItem, type Doing, type Item, type ItemKind } from '../items/index.ts';
 import { skillOfItem, SKILL_DATA } from '../skills/index.ts';
 import { makeItem, suits, withTwin } from '../making/index.ts';
 import type { PracticeNeeds } from './needs.ts';
-import { chanceRight, information, prospectOf, type Prospect, type Suspicion } from './suspicion.ts';
+import { chanceRight, information, prospectOf, type Prospect } from './prospect.ts';
 
 /** Tasks of each kind to choose from: enough that a session repeats none, few enough to be made in a moment. */
 const EACH_KIND = 12;
@@ -61,8 +61,8 @@ export const makePool = (needs: Pick<PracticeNeeds, 'skills' | 'times'>, rng: Rn
 };
 
 /** Probability 0..1 that this child does a task right, as far as is suspected. */
-export const chanceOf = (suspicion: Suspicion, candidate: Candidate): number =>
-  chanceRight(suspicion, candidate, candidate.knows);
+export const chanceOf = (belief: Belief, candidate: Candidate): number =>
+  chanceRight(belief, candidate, candidate.knows);
 
 const best = (candidates: readonly Candidate[], value: (one: Candidate) => number): Candidate | undefined => {
   let found: { readonly one: Candidate; readonly worth: number } | undefined;
@@ -73,11 +73,31 @@ const best = (candidates: readonly Candidate[], value: (one: Candidate) => numbe
   return found?.one;
 };
 /** What this child is surest of. */
-export const sureOne = (candidates: readonly Candidate[], suspicion: Suspicion): Candidate | undefined =>
-  best(candidates, (one) => chanceOf(suspicion, one));
+export const sureOne = (candidates: readonly Candidate[], belief: Belief): Candidate | undefined =>
+  best(candidates, (one) => chanceOf(belief, one));
 /** What is due, and what tells most about the reason that is suspected. */
-export const tellingOne = (candidates: readonly Candidate[], suspicion: Suspicion): Candidate | undefined =>
-  best(candidates, (one) => information(suspicion, one, one.knows) + DUE_BITS * one.due);
+export const tellingOne = (
+  candidates: readonly Candidate[],
+  belief: Belief,
+  doings: readonly Doing[] = [],
+): Candidate | undefined => best(candidates, (one) => worthOf(one, belief) / (1 + timesDone(one, doings)));
+
+/** Everything that was taught comes up: what was done in this session already is worth less each time. */
+const timesDone = ({ item }: Candidate, doings: readonly Doing[]): number =>
+  doings.filter((doing) => doing === KINDS[item.kind].doing).length;
+
+const worthOf = (one: Candidate, belief: Belief): number => information(belief, one, one.knows) + DUE_BITS * one.due;
+/** So many tasks are weighed at each place of a session: what told little at its beginning seldom tells much later. */
+const WEIGHED = 48;
+/** Those that tell most now, as many as are weighed at each place. */
+export const mostTelling = (candidates: readonly Candidate[], belief: Belief): ReadonlySet<Candidate> =>
+  new Set(
+    candidates
+      .map((one) => ({ one, worth: worthOf(one, belief) }))
+      .sort((a, b) => b.worth - a.worth)
+      .slice(0, WEIGHED)
+      .map(({ one }) => one),
+  );
 
 /** Tasks a child came by just before: the last one and the one before that. */
 export interface JustBefore {
@@ -101,11 +121,11 @@ export const isFresh = ({ item }: Candidate, ways: readonly JustBefore[]): boole
  */
 export const easierOne = (
   candidates: readonly Candidate[],
-  suspicion: Suspicion,
+  belief: Belief,
   ways: readonly JustBefore[],
 ): Candidate | undefined => {
-  const chance = (one: Candidate): number => chanceOf(suspicion, one);
+  const chance = (one: Candidate): number => chanceOf(belief, one);
   const enough = Math.max(...ways.map(({ last, before = last }) => Math.min(chance(last), chance(before))));
   const fresh = candidates.filter((one) => chance(one) >= enough && isFresh(one, ways));
-  return sureOne(fresh, suspicion) ?? sureOne(candidates, suspicion);
+  return sureOne(fresh, belief) ?? sureOne(candidates, belief);
 };

@@ -4,5 +4,5 @@ export { FEWEST_ITEMS, MOST_ITEMS, prepareByNeed, type Asked } from './prepareBy
 export { prepareSet } from './prepareSet.ts';
 export { quietSession } from './quietSession.ts';
 export { shownSkills, stonesOf, taskAfter, type Practised, type Session, type SessionStep } from './session.ts';
-export { UNKNOWN, chanceRight, information, prospectOf, suspect, type Prospect, type Suspicion } from './suspicion.ts';
+export { afterOutcome, chanceRight, information, prospectOf, type Prospect } from './prospect.ts';
 export { stonesOn, taskOn, wayAnew, wayInto, wayOn, type Way } from './way.ts';

@@ -1,7 +1,6 @@
 import type { DialTime } from '../clock/index.ts';
-import { skillsOf, type CountedAnswer, type Level } from '../diagnosis/index.ts';
-import { skillOfItem, type Skill } from '../skills/index.ts';
-import { UNKNOWN, suspect, type Suspicion } from './suspicion.ts';
+import { beliefOf, skillsOf, type Belief, type JudgedAnswer, type Level } from '../diagnosis/index.ts';
+import type { Skill } from '../skills/index.ts';
 
 /** How a child stands with one skill that was taught. */
 export interface SkillNeed {
@@ -17,7 +16,8 @@ export interface PracticeNeeds {
   readonly skills: readonly SkillNeed[];
   /** Times the class has met. */
   readonly times: readonly DialTime[];
-  readonly suspicion: Suspicion;
+  /** What is believed of why it answers as it does. */
+  readonly belief: Belief;
 }
 
 /** Days after which a skill is due again, by how sure a child is of it: the surer, the longer. */
@@ -25,9 +25,6 @@ const GAP_DAYS: Readonly<Record<Level, number>> = { 'not-seen': 0, beginning: 1,
 /** A skill not asked yet: more likely right than not, for it was just taught. */
 const UNSEEN_SHARE = 0.6;
 const DAY_MS = 24 * 60 * 60 * 1000;
-
-/** Answers that what is suspected goes by: old ones speak of a child who has learned since. */
-const LATEST = 60;
 
 /**
  * What one child needs.
@@ -37,18 +34,18 @@ const LATEST = 60;
  * @param today YYYY-MM-DD
  */
 export const needsOf = (
-  answers: readonly CountedAnswer[],
+  answers: readonly JudgedAnswer[],
   taught: readonly Skill[],
   times: readonly DialTime[],
   today: string,
 ): PracticeNeeds => {
-  const known = skillsOf(answers.map((answer) => ({ ...answer, skill: skillOfItem(answer.item) })));
-  const lastSeen = new Map(answers.map(({ item, day }) => [skillOfItem(item), day]));
+  const known = skillsOf(answers);
+  const lastSeen = new Map(answers.map(({ skill, day }) => [skill, day]));
   const skills = [...new Set(taught)].map((skill): SkillNeed => {
     const mastery = known[skill];
     if (mastery === undefined || mastery.level === 'not-seen') return { skill, share: UNSEEN_SHARE, due: 1 };
     const days = (Date.parse(today) - Date.parse(lastSeen.get(skill)!)) / DAY_MS;
     return { skill, share: mastery.share, due: Math.min(1, days / GAP_DAYS[mastery.level]) };
   });
-  return { skills, times, suspicion: suspect(UNKNOWN, answers.slice(-LATEST)) };
+  return { skills, times, belief: beliefOf(answers) };
 };

@@ -10,7 +10,6 @@ import { knowing, simulateAnswer, type SimulatedChild } from '../simulation/inde
 import {
   FEWEST_ITEMS,
   MOST_ITEMS,
-  UNKNOWN,
   chanceRight,
   information,
   makePool,
@@ -20,7 +19,6 @@ import {
   prospectOf,
   shownSkills,
   stonesOf,
-  suspect,
   stonesOn,
   taskAfter,
   taskOn,
@@ -32,6 +30,8 @@ import {
   type Session,
 } from './index.ts';
 import { markGiven as mark, response } from '../marking/given.test.support.ts';
+import { begun, sharesOf, type Belief } from '../diagnosis/index.ts';
+import { UNKNOWN, believed, judgedGiven, sharesAfter } from '../diagnosis/judged.test.support.ts';
 
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));
 const needs: PracticeNeeds = needsOf([], FIRST_GRADE, TAUGHT_TIMES, '2026-11-24');
@@ -62,7 +62,7 @@ const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = nee
   const rng = seededRng(seed);
   const tasks = makePool(given, rng);
   const prepare = (done: readonly Practised[]): Session =>
-    prepareByNeed({ ...given, suspicion: suspect(given.suspicion, heard(done)) }, tasks, done);
+    prepareByNeed({ ...given, belief: believed(heard(done), given.belief) }, tasks, done);
   return walk(prepare([]), child, rng, prepare);
 };
 /** Every way through a session, as verdicts and tasks met: at most as many as asked for. */
@@ -81,8 +81,15 @@ const everyWay = (prepared: Session, most: number): Practised[][] => {
   go([]);
   return ways;
 };
-const bareChance = (item: Item, suspicion = needs.suspicion, knows = 0.6): number =>
-  chanceRight(suspicion, prospectOf(item), knows);
+const bareChance = (item: Item, belief = needs.belief, knows = 0.6): number =>
+  chanceRight(belief, prospectOf(item), knows);
+/** Of a child that guesses, as sure as can be. */
+const guessingBelief = (): Belief =>
+  believed(
+    [1, 2, 4, 5, 7, 8].map((hour) =>
+      response({ kind: 'read', shown: timeOf(hour) }, { kind: 'time', time: timeOf(((hour * 5) % 12) + 1, 35) }),
+    ),
+  );
 const anyChild = fc.record({
   rule: fc.option(fc.constantFrom(...WRONG_RULES), { nil: undefined }),
   faith: fc.constant(0.8),
@@ -125,8 +132,8 @@ describe('practice that goes by what a child needs', () => {
         for (let i = 2; i < done.length; i++) {
           const [first, second] = [done[i - 2]!, done[i - 1]!];
           if (first.verdict === 'right' || second.verdict === 'right') continue;
-          const suspicion = suspect(needs.suspicion, heard(done.slice(0, i)));
-          const chance = ({ item }: Practised): number => bareChance(item, suspicion);
+          const belief = believed(heard(done.slice(0, i)));
+          const chance = ({ item }: Practised): number => bareChance(item, belief);
           expect(chance(done[i]!)).toBeGreaterThan(Math.min(chance(first), chance(second)) - 0.05);
         }
       }),
@@ -135,9 +142,7 @@ describe('practice that goes by what a child needs', () => {
   it('asks a child who guesses nothing harder than yes or no after two of these went wrong', () => {
     const guessing: PracticeNeeds = {
       ...needsOf([], ['judge-clock', 'half-past-match', 'half-past-read'], TAUGHT_TIMES, '2026-11-24'),
-      suspicion: Object.assign({}, UNKNOWN, ...Object.keys(UNKNOWN).map((state) => ({ [state]: 0 })), {
-        guessing: 1,
-      }) as PracticeNeeds['suspicion'],
+      belief: guessingBelief(),
     };
     const set = [0, 1, 2].map((i) => makeItem('judge-clock', seededRng(i), TAUGHT_TIMES, TAUGHT_TIMES));
     for (let seed = 0; seed < 20; seed++) {
@@ -152,8 +157,8 @@ describe('practice that goes by what a child needs', () => {
     for (let seed = 0; seed < 5; seed++) {
       const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
       for (const at of [0, 3]) {
-        const suspicion = suspect(needs.suspicion, heard(done.slice(0, at)));
-        expect(bareChance(done[at]!.item, suspicion, 0.8)).toBeGreaterThan(0.6);
+        const belief = believed(heard(done.slice(0, at)));
+        expect(bareChance(done[at]!.item, belief, 0.8)).toBeGreaterThan(0.6);
       }
     }
   });
@@ -161,9 +166,8 @@ describe('practice that goes by what a child needs', () => {
     for (const rule of ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral', 'colon-missing'] as const) {
       let found = 0;
       for (let seed = 0; seed < 4; seed++) {
-        const suspicion = suspect(needs.suspicion, heard(session({ rule, faith: 1, slip: 0 }, seed)));
-        const others = WRONG_RULES.filter((other) => other !== rule);
-        if (suspicion[rule] >= Math.max(...others.map((other) => suspicion[other])) && suspicion[rule] > suspicion.none)
+        const { rules, needs: shares } = sharesAfter(heard(session({ rule, faith: 1, slip: 0 }, seed)));
+        if (rules[rule] >= Math.max(...WRONG_RULES.map((other) => rules[other])) && rules[rule] > shares.none)
           found += 1;
       }
       expect([rule, found >= 3]).toEqual([rule, true]);
@@ -173,8 +177,8 @@ describe('practice that goes by what a child needs', () => {
     const rules = ['hands-swapped', 'coming-hour', 'hour-hand-on-numeral'] as const;
     const found = rules.flatMap((rule) =>
       [0, 1, 2, 3, 4].filter((seed) => {
-        const suspicion = suspect(needs.suspicion, heard(alone({ rule, faith: 1, slip: 0 }, seed)));
-        return suspicion[rule] >= Math.max(...WRONG_RULES.map((other) => suspicion[other]));
+        const { rules: shares } = sharesAfter(heard(alone({ rule, faith: 1, slip: 0 }, seed)));
+        return shares[rule] >= Math.max(...WRONG_RULES.map((other) => shares[other]));
       }),
     );
     expect(found.length).toBeGreaterThanOrEqual(9);
@@ -276,26 +280,25 @@ describe('a set', () => {
 
 describe('what is suspected', () => {
   it('is not moved by a task that hides the rule, and is by one that shows it', () => {
-    const after = (item: Item, answer: Parameters<typeof mark>[1]) => suspect(UNKNOWN, [response(item, answer)]);
+    const after = (item: Item, answer: Parameters<typeof mark>[1]) => sharesAfter([response(item, answer)]).rules;
     const swapped = after({ kind: 'read', shown: timeOf(3) }, { kind: 'time', time: timeOf(12, 15) });
-    expect(swapped['hands-swapped']).toBeGreaterThan(UNKNOWN['hands-swapped']);
+    expect(swapped['hands-swapped']).toBeGreaterThan(UNKNOWN.rules['hands-swapped']);
   });
   it('finds more in reading half past than in reading 12:00, where both hands lie on each other', () => {
     const of = (shown: ReturnType<typeof timeOf>): number =>
-      information(UNKNOWN, prospectOf({ kind: 'read', shown }), 0.8);
+      information(begun(), prospectOf({ kind: 'read', shown }), 0.8);
     expect(of(timeOf(4, 30))).toBeGreaterThan(1.4 * of(timeOf(12)));
   });
   it('is nothing where a task says nothing about it', () =>
-    expect(information({ ...UNKNOWN, guessing: 0 }, prospectOf({ kind: 'how-long', deed: 'clap' }), 0.8)).toBeCloseTo(
-      0,
-    ));
+    expect(information(begun(), prospectOf({ kind: 'how-long', deed: 'clap' }), 0.8)).toBeCloseTo(0));
   it('is needed for no skill that is secure and was just seen', () => {
-    const answers = Array.from({ length: 8 }, (_, i) => ({
-      childId: 1,
-      lessonId: 1,
-      ...response({ kind: 'read', shown: timeOf((i % 11) + 1) }, { kind: 'time', time: timeOf((i % 11) + 1) }),
-      day: i < 4 ? '2026-11-23' : '2026-11-24',
-    }));
+    const answers = Array.from({ length: 8 }, (_, i) =>
+      judgedGiven(
+        { kind: 'read', shown: timeOf((i % 11) + 1) },
+        { kind: 'time', time: timeOf((i % 11) + 1) },
+        i < 4 ? '2026-11-23' : '2026-11-24',
+      ),
+    );
     const [read, set] = needsOf(answers, ['oclock-read', 'oclock-set'], TAUGHT_TIMES, '2026-11-24').skills;
     expect(read).toMatchObject({ due: 0 });
     expect(set).toMatchObject({ due: 1 });

@@ -4,14 +4,17 @@ import {
   easierOne,
   isFresh,
   isSameItem,
+  mostTelling,
   sureOne,
   tellingOne,
   type Candidate,
   type JustBefore,
 } from './candidates.ts';
+import { needsIn, type Belief } from '../diagnosis/index.ts';
+import { KINDS, type Doing } from '../items/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import type { Practised, Session, SessionStep } from './session.ts';
-import { prospectOf, suspectFrom, type Prospect, type Suspicion } from './suspicion.ts';
+import { afterOutcome, prospectOf, type Prospect } from './prospect.ts';
 
 /** Items of a session that goes by what a child needs. */
 export const FEWEST_ITEMS = 6;
@@ -19,8 +22,8 @@ export const MOST_ITEMS = 12;
 
 /** Every so many items one that will very likely be right: the first, and never two hard ones without one between. */
 const SURE_EVERY = 3;
-/** What is suspected is settled above this probability; no more has to be found out then. */
-const SETTLED = 0.8;
+/** A need is found above this probability; that there is none takes more, for a few right answers speak for that soon. */
+const SETTLED = { need: 0.8, none: 0.95 };
 /**
  * What a place remembers of how a child came: how the last two answers went, and how many were not right, up to this many.
  * Children for whom this is alike meet the same task next.
@@ -47,17 +50,22 @@ interface Place {
   readonly before: readonly JustBefore[];
   /** Probability of coming here by the likeliest way, and what is suspected of a child who did. */
   readonly likely: number;
-  readonly suspicion: Suspicion;
+  readonly belief: Belief;
+  /** What was done in this session on that way. */
+  readonly doings: readonly Doing[];
 }
 /** A place with its task. */
 interface Chosen extends Place {
   readonly candidate: Candidate;
 }
 
-const isSettled = (suspicion: Suspicion): boolean => Math.max(...Object.values(suspicion)) > SETTLED;
+const isSettled = (belief: Belief): boolean => {
+  const { none, ...needs } = needsIn(belief);
+  return none > SETTLED.none || Object.values(needs).some((share) => share > SETTLED.need);
+};
 /** An end comes after a right answer, and when what is suspected is settled. */
-const isOver = ({ outcomes, suspicion }: Place, index: number): boolean =>
-  index >= MOST_ITEMS || (index >= FEWEST_ITEMS && outcomes.at(-1) === true && isSettled(suspicion));
+const isOver = ({ outcomes, belief }: Place, index: number): boolean =>
+  index >= MOST_ITEMS || (index >= FEWEST_ITEMS && outcomes.at(-1) === true && isSettled(belief));
 
 /** Those that fit; all where none does. */
 const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boolean): readonly Candidate[] => {
@@ -65,33 +73,43 @@ const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boole
   return found.length > 0 ? found : candidates;
 };
 
-/** @param used at places before, so that no child meets a task twice while there are others */
+/**
+ * @param used at places before, so that no child meets a task twice while there are others
+ * @param telling tasks that are weighed for what they tell
+ */
 const chooseTask = (
-  { suspicion, before, outcomes }: Place,
+  { belief, before, outcomes, doings }: Place,
   index: number,
   all: readonly Candidate[],
   used: ReadonlySet<Candidate>,
+  telling: ReadonlySet<Candidate>,
 ): Candidate | undefined => {
   const unused = all.filter((one) => !used.has(one));
   const others =
     unused.length > 0 ? unused : anyOf(all, ({ item }) => !before.some(({ last }) => isSameItem(last.item, item)));
-  if (outcomes.length >= 2 && !outcomes.includes(true)) return easierOne(others, suspicion, before);
+  if (outcomes.length >= 2 && !outcomes.includes(true)) return easierOne(others, belief, before);
   const fresh = anyOf(others, (one) => isFresh(one, before));
   const isSure = index % SURE_EVERY === 0 || index === MOST_ITEMS - 1;
-  return isSure ? sureOne(fresh, suspicion) : tellingOne(fresh, suspicion);
+  return isSure
+    ? sureOne(fresh, belief)
+    : tellingOne(
+        anyOf(fresh, (one) => telling.has(one)),
+        belief,
+        doings,
+      );
 };
 
 /** Places after one answer more, by how the answers went; what is suspected there goes by the likeliest way. */
 const placesAfter = (chosen: readonly Chosen[]): Place[] => {
   const places = new Map<string, Place>();
   for (const from of chosen) {
-    const { candidate, suspicion } = from;
+    const { candidate, belief } = from;
     const before = [...new Set(from.before.map((way): Candidate | undefined => way.last))];
     const ways = (before.length === 0 ? [undefined] : before).map((one): JustBefore => ({
       last: candidate,
       before: one,
     }));
-    const chance = chanceOf(suspicion, candidate);
+    const chance = chanceOf(belief, candidate);
     for (const right of [true, false]) {
       const outcomes = [...from.outcomes, right].slice(-OUTCOMES_KEPT);
       const wrong = Math.min(WRONG_KEPT, from.wrong + (right ? 0 : 1));
@@ -102,7 +120,13 @@ const placesAfter = (chosen: readonly Chosen[]): Place[] => {
       const isLikelier = known === undefined || likely > known.likely;
       places.set(key, {
         ...(isLikelier
-          ? { outcomes, wrong, likely, suspicion: suspectFrom(suspicion, candidate, candidate.knows, right) }
+          ? {
+              outcomes,
+              wrong,
+              likely,
+              belief: afterOutcome(belief, candidate, candidate.knows, right),
+              doings: [...from.doings, KINDS[candidate.item.kind].doing],
+            }
           : known),
         ...come,
       });
@@ -121,7 +145,8 @@ const placeAfter = (asked: readonly Asked[], needs: PracticeNeeds): Place => {
     ways: [],
     before: last === undefined ? [] : [{ last, before }],
     likely: 1,
-    suspicion: needs.suspicion,
+    belief: needs.belief,
+    doings: asked.map(({ item }) => KINDS[item.kind].doing),
   };
 };
 
@@ -129,12 +154,13 @@ const placeAfter = (asked: readonly Asked[], needs: PracticeNeeds): Place => {
 const layOut = (needs: PracticeNeeds, pool: readonly Prospect[], asked: readonly Asked[]): Chosen[][] => {
   const all = pool.map((prospect) => candidateOf(needs, prospect));
   const used = new Set(all.filter((one) => asked.some(({ item }) => isSameItem(item, one.item))));
+  const telling = mostTelling(all, needs.belief);
   const layers: Chosen[][] = [];
   let places: Place[] = [placeAfter(asked, needs)];
   while (places.length > 0) {
     const index = asked.length + layers.length;
     const chosen = places.flatMap((place): Chosen[] => {
-      const candidate = isOver(place, index) ? undefined : chooseTask(place, index, all, used);
+      const candidate = isOver(place, index) ? undefined : chooseTask(place, index, all, used, telling);
       return candidate === undefined ? [] : [{ ...place, candidate }];
     });
     for (const { candidate } of chosen) used.add(candidate);

@@ -2,7 +2,7 @@ import type { Item } from '../items/index.ts';
 import { candidateOf, easierOne, isSameItem, type Candidate } from './candidates.ts';
 import type { PracticeNeeds } from './needs.ts';
 import type { Session, SessionStep } from './session.ts';
-import { prospectOf, suspectFrom, type Prospect } from './suspicion.ts';
+import { afterOutcome, prospectOf, type Prospect } from './prospect.ts';
 
 /**
  * The easier tasks of a set, one for each place where two before can have gone wrong: none of the set's own, which come at their
@@ -20,12 +20,9 @@ const easierOnes = (set: readonly Item[], needs: PracticeNeeds, pool: readonly P
       Candidate,
       Candidate,
     ];
-    const suspicion = [first, second].reduce(
-      (known, one) => suspectFrom(known, one, one.knows, false),
-      needs.suspicion,
-    );
+    const belief = [first, second].reduce((known, one) => afterOutcome(known, one, one.knows, false), needs.belief);
     const unused = others.filter((one) => !taken.includes(one));
-    const found = easierOne(unused.length > 0 ? unused : others, suspicion, [{ last: second, before: first }]);
+    const found = easierOne(unused.length > 0 ? unused : others, belief, [{ last: second, before: first }]);
     if (found !== undefined) taken.push(found);
     return found?.item;
   });

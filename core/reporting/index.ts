@@ -13,6 +13,6 @@ export {
   timeRuleSentence,
   type PlanDeed,
 } from './planWords.ts';
-export { RULE_TEXTS, ruleText } from './ruleText.ts';
+export { NEED_TEXTS, RULE_TEXTS, needText, ruleText } from './ruleText.ts';
 export { levelWord, skillGroupName, skillICan, skillShort } from './skillWords.ts';
 export { teacherSentence } from './teacherWords.ts';

@@ -5,7 +5,9 @@ import { CHOICES, DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { ITEM_KINDS, printedAs } from '../items/index.ts';
 import { makeItem } from '../making/index.ts';
 import { defaultChoices, layUnit } from '../planning/index.ts';
-import { UNKNOWN, needsOf } from '../practice/index.ts';
+import { needsOf } from '../practice/index.ts';
+import { response } from '../marking/given.test.support.ts';
+import { believed } from '../diagnosis/judged.test.support.ts';
 import { fontTable } from '../../tools/fontTable.ts';
 import andika from './page/andika.json' with { type: 'json' };
 import {
@@ -309,7 +311,10 @@ describe('the sheet of a lesson', () => {
 describe('a form by need', () => {
   it('has the kinds of the recipe and no time twice, and asks a child who swaps the hands where it shows', () => {
     const needs = { ...needsOf([], ['oclock-read', 'oclock-draw'], TAUGHT_TIMES, '2026-11-24') };
-    const swapper = { ...needs, suspicion: { ...UNKNOWN, none: 0.2, 'hands-swapped': 0.6 } };
+    const swapped = [3, 4, 8].map((hour) =>
+      response({ kind: 'read', shown: timeOf(hour) }, { kind: 'time', time: timeOf(12, (hour * 5) % 60) }),
+    );
+    const swapper = { ...needs, belief: believed(swapped) };
     for (let seed = 0; seed < 50; seed++)
       for (const one of [needs, swapper]) {
         const form = formByNeed({ ...RECIPE, forms: 'own' }, one, seed);

@@ -125,10 +125,10 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     streams,
     tries,
     room: createRoom(behaviours),
-    practice: createPractice({ lessons, answers, sets, now }),
+    practice: createPractice({ lessons, answers, judged, sets, now }),
     judged,
     groups,
-    sheets: createSheets({ sheets: sheetsKept, lessons, children, answers, settings, now }),
+    sheets: createSheets({ sheets: sheetsKept, lessons, children, judged, settings, now }),
     piles,
     exchange: createExchange({
       row,

@@ -39,7 +39,8 @@ export const createExchange = ({ row, key, answers, children, lessons, settings,
       name,
       picture: picture as Picture,
       skills: known.get(id)?.skills ?? {},
-      reason: known.get(id)?.reason?.rule,
+      need: known.get(id)?.reason?.need,
+      rule: known.get(id)?.reason?.rule ?? undefined,
     }));
   };
   const heading = () => {

@@ -93,7 +93,8 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
   /** The small group of an accepted decision is there from then on; one that is there, and may have been changed, stays. */
   const makeGroup = ({ check, levels, reasons }: Known): void => {
     if (groups.maybe(check.id) !== undefined) return;
-    const ruleOf = (childId: number) => reasons.find(({ childIds }) => childIds.includes(childId))?.reason.rule;
+    const ruleOf = (childId: number) =>
+      reasons.find(({ childIds }) => childIds.includes(childId))?.reason.rule ?? undefined;
     const stood = levels.map(({ childId, level }) => ({ childId, level, rule: ruleOf(childId) }));
     const group = smallGroup(seededRng(seedFromText(`group ${check.id}`)), check.skill, stood);
     if (group === undefined) return;
@@ -151,7 +152,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
         what: 'again',
         after: lastGiven?.id ?? null,
         skills: [found.check.skill],
-        rules: found.reasons.map(({ reason }) => reason.rule),
+        rules: [...new Set(found.reasons.flatMap(({ reason }) => reason.rule ?? []))],
       });
       lessons.decide(found.check.id, decision, now(), id);
     }),

@@ -21,7 +21,7 @@ import {
   taskResults,
 } from '../../core/checking/index.ts';
 import type { Item } from '../../core/items/index.ts';
-import { UNKNOWN, suspect, type Suspicion } from '../../core/practice/index.ts';
+import { beliefOf, sharesOf, type Shares } from '../../core/diagnosis/index.ts';
 import { sourceOf } from '../../core/sheets/index.ts';
 import { skillOfItem } from '../../core/skills/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
@@ -49,14 +49,11 @@ interface Parts {
   readonly rounds: RoundRepository;
   readonly recorder: Recorder;
   readonly correcting: Pick<ReturnType<typeof createCorrecting>, 'keep'>;
-  readonly judged: Pick<JudgedAnswers, 'judgeAnew'>;
+  readonly judged: Pick<JudgedAnswers, 'judgeAnew' | 'ofChild'>;
   readonly desk: Pick<DeskService, 'saidBy'>;
   readonly classView: Pick<ClassViewService, 'ofClass'>;
   readonly now: Now;
 }
-
-/** Answers that what is suspected of a child goes by. */
-const LATEST = 60;
 
 /** What came of some deeds: what screens are told, and answers that were kept. */
 export interface Done {
@@ -101,7 +98,7 @@ export const createPiles = (parts: Parts) => {
       })
       .filter(({ childId, copy }) => forAll || copy !== null || toldOf.has(childId));
   };
-  const suspicionOf = (childId: number): Suspicion => suspect(UNKNOWN, answers.countedOfChild(childId).slice(-LATEST));
+  const sharesOfChild = (childId: number): Shares => sharesOf(beliefOf(judged.ofChild(childId).answers));
 
   const kindOf = ({ origin }: KeptPile): Pile['kind'] => {
     const word = origin.split(' ')[0]!;
@@ -123,7 +120,7 @@ export const createPiles = (parts: Parts) => {
   };
   const sendable = (pile: KeptPile): Pile => {
     const own = childrenOf(pile);
-    const suspicions = own.map(({ childId }) => suspicionOf(childId));
+    const shares = own.map(({ childId }) => sharesOfChild(childId));
     return {
       id: pile.id,
       kind: kindOf(pile),
@@ -131,9 +128,9 @@ export const createPiles = (parts: Parts) => {
       day: pile.day,
       madeAt: pile.madeAt,
       forms: formsOf(pile).map((tasks) => [...tasks]),
-      children: own.map((child, i) => ({ ...child, suspected: suspectedRules(suspicions[i]!) })),
+      children: own.map((child, i) => ({ ...child, suspected: suspectedRules(shares[i]!) })),
       marks: piles.marks(pile),
-      common: commonRules(suspicions),
+      common: commonRules(shares),
       printed: printedOf(pile),
     };
   };
@@ -284,8 +281,8 @@ export const createPiles = (parts: Parts) => {
       const reasons = new Map<string, PileSummary['reasons'][number]>();
       for (const { childId, reason } of classView.ofClass().children) {
         if (reason === null || !marked.has(childId)) continue;
-        const same = reasons.get(reason.rule);
-        reasons.set(reason.rule, { reason: same?.reason ?? reason, childIds: [...(same?.childIds ?? []), childId] });
+        const same = reasons.get(reason.need);
+        reasons.set(reason.need, { reason: same?.reason ?? reason, childIds: [...(same?.childIds ?? []), childId] });
       }
       return {
         tasks: [...tasks],

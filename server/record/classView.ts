@@ -1,6 +1,6 @@
 import type { ChildAnswers, ClassView } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
-import { findReason, oclockOf, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
+import { judgeChild, oclockOf, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { rememberLast } from '../common/rememberLast.ts';
@@ -23,9 +23,10 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     const { answers: own, version } = judged.ofChild(childId);
     const before = known.get(childId);
     if (before?.version === version) return before.made;
-    const reason = findReason(own);
+    const { shares, reasons } = judgeChild(own);
+    const [reason] = reasons;
     const made: OfChild = {
-      skills: skillsOf(own),
+      skills: skillsOf(own, shares.rules),
       reason: reason === undefined ? null : sendableReason(reason),
       oclock: oclockOf(own),
     };

@@ -13,8 +13,8 @@ import { currentLesson, groupsOf, lessonsMet, timesMet } from '../../core/planni
 import { needsOf } from '../../core/practice/index.ts';
 import { formByNeed, layPages, pagesOf, type Page, type SheetCopy } from '../../core/sheets/index.ts';
 import type { Picture } from '../../core/pictures/index.ts';
-import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
+import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
@@ -26,7 +26,7 @@ interface Parts {
   readonly sheets: SheetRepository;
   readonly lessons: LessonRepository;
   readonly children: ChildRepository;
-  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
+  readonly judged: Pick<JudgedAnswers, 'ofChild'>;
   readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
@@ -35,7 +35,7 @@ interface Parts {
 const READY = { ticket: 'ticket-paper', alone: 'practice-paper' } as const;
 
 /** Sheets of a class: made, kept, printed, printed again. */
-export const createSheets = ({ sheets, lessons, children, answers, settings, now }: Parts) => {
+export const createSheets = ({ sheets, lessons, children, judged, settings, now }: Parts) => {
   /** Copies as they are laid out: names and pictures as they are now, moved away or not. */
   const copiesOf = ({ copies }: KeptPrinting): SheetCopy[] =>
     copies.map(({ childId, form }) => {
@@ -117,7 +117,7 @@ export const createSheets = ({ sheets, lessons, children, answers, settings, now
       const skills = taught.flatMap((one) => one.skills);
       const forms = childIds.map((childId) => {
         const { id } = children.here(childId);
-        const needs = needsOf(answers.countedOfChild(id), skills, times, today);
+        const needs = needsOf(judged.ofChild(id).answers, skills, times, today);
         return formByNeed(recipe, needs, seedFromText(`${recipe.seed} ${id}`));
       });
       if (forms.some((form) => form.length === 0)) throw new HoppelError('malformed', 'recipe: it asks for no task');

@@ -16,11 +16,13 @@ import {
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import type { HandedSets } from './handedSets.ts';
 
 interface Parts {
   readonly lessons: Pick<LessonRepository, 'all'>;
   readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
+  readonly judged: Pick<JudgedAnswers, 'ofChild'>;
   readonly sets: HandedSets;
   readonly now: Now;
 }
@@ -80,7 +82,7 @@ const byNeedKey = (today: Day): string => `needs ${today}`;
 const POOLS = 16;
 
 /** What children practise alone, made ready so that a tablet can go on with it and learns nothing of why. */
-export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
+export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) => {
   /** Pools go by what was taught: made once for all children, each when it is first needed. */
   let pooled: { readonly key: string; readonly pools: Map<number, readonly Prospect[]> } | undefined;
   const poolOf = ({ skills, times }: PracticeNeeds, number: number): readonly Prospect[] => {
@@ -99,7 +101,7 @@ export const createPractice = ({ lessons, answers, sets, now }: Parts) => {
     if (lesson === undefined) return undefined;
     const rows = answers.countedOfChild(childId);
     const skills = lesson.taught.flatMap((one) => one.skills);
-    const needs = needsOf(rows, skills, timesMet(groupsOf(lesson.taught)), today);
+    const needs = needsOf(judged.ofChild(childId).answers, skills, timesMet(groupsOf(lesson.taught)), today);
     return { today, all, lesson, rows, needs };
   };
   /** The pool of a child's first session with so many answers given, and of the one after it. */

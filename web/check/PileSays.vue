@@ -155,7 +155,7 @@ const open = computed(() =>
             <h3 class="title-item">{{ t('check.reasons') }}</h3>
             <ReasonRow
               v-for="{ reason, childIds } in says.reasons"
-              :key="reason.rule"
+              :key="reason.need"
               :reason="reason"
               :child-ids="childIds"
             />

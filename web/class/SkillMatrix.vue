@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
 import type { Child, ClassView } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
-import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
+import { needText, teacherSentence } from '../../core/reporting/index.ts';
 import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ChildPicture from '../look/ChildPicture.vue';
@@ -35,8 +35,8 @@ const cell = (child: Child, skill: Skill) => {
   return { level, share, label: t('class.cell', { ...words, level: skillWords.level(level), right, answers }) };
 };
 const reason = (child: Child): string => {
-  const rule = byChild.value.get(child.id)?.reason?.rule;
-  return rule === undefined ? '' : teacherSentence(ruleText(rule, 'short'), store.classroom!.settings);
+  const need = byChild.value.get(child.id)?.reason?.need;
+  return need === undefined ? '' : teacherSentence(needText(need, 'short'), store.classroom!.settings);
 };
 </script>
 

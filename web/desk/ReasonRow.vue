@@ -4,7 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { z } from 'zod';
 import type { Child, Reason } from '../../contract/index.ts';
-import { ruleText, teacherSentence } from '../../core/reporting/index.ts';
+import { timeOfItem } from '../../core/items/index.ts';
+import { describeAnswer, describeItem, needText, ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -21,27 +22,33 @@ const children = computed(() =>
     return child === undefined ? [] : [child];
   }),
 );
-const name = computed(() => teacherSentence(ruleText(reason.rule, 'name'), store.classroom!.settings));
-const first = computed(() => reason.fitting[0]!);
-const readAs = computed(() => {
-  if (first.value.kind === 'set')
-    return t('desk.setAs', { time: clock.written(first.value.shown), first: clock.written(first.value.answered) });
-  const second = reason.fitting.find(({ kind, shown }) => kind === 'read' && shown !== first.value.shown);
-  if (second === undefined) return t('desk.readAs', { first: clock.written(first.value.answered) });
-  return t('desk.readAsTwo', {
-    first: clock.written(first.value.answered),
-    time: clock.written(second.shown),
-    second: clock.written(second.answered),
-  });
-});
+const settings = computed(() => store.classroom!.settings);
+const name = computed(() => teacherSentence(needText(reason.need, 'name'), settings.value));
+const fits = computed(() =>
+  reason.fitsWithRule && reason.rule !== null
+    ? t('desk.fitsWith', { rule: teacherSentence(ruleText(reason.rule, 'short'), settings.value) })
+    : '',
+);
+const first = computed(() => reason.fitting[0]);
+const shown = computed(() => (first.value === undefined ? undefined : timeOfItem(first.value.item)));
+/** Two tasks with what was made of them. */
+const answers = computed(() =>
+  reason.fitting.slice(0, 2).map(({ item, read }) =>
+    t('desk.fits', {
+      task: describeItem(item, settings.value),
+      answer: describeAnswer(item, read, settings.value),
+    }),
+  ),
+);
 </script>
 
 <template>
   <article class="reason">
-    <SmallClock :time="first.shown" :px="46" :label="clock.said(first.shown)" />
+    <SmallClock v-if="shown !== undefined" :time="shown" :px="46" :label="clock.said(shown)" />
     <div>
       <h3 class="title-item">{{ name }}</h3>
-      <p class="quiet">{{ readAs }}</p>
+      <p v-for="answer in answers" :key="answer" class="quiet">{{ answer }}</p>
+      <p v-if="fits" class="quiet">{{ fits }}</p>
       <ul>
         <li v-for="child in children" :key="child.id">
           <router-link :to="{ name: 'child', params: { childId: child.id } }"><NameChip :child="child" /></router-link>

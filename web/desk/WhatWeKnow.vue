@@ -80,7 +80,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
       </div>
       <ReasonRow
         v-for="{ reason, childIds } in known.reasons"
-        :key="reason.rule"
+        :key="reason.need"
         :reason="reason"
         :child-ids="childIds"
       />

@@ -32,7 +32,7 @@ export const formByNeed = (recipe: SheetRecipe, needs: PracticeNeeds, seed: numb
     const candidates = shuffled(rng, fresh.length > 0 ? fresh : suiting)
       .slice(0, WEIGHED)
       .map((time) => candidateOf(needs, prospectOf(taskAt(rng, kind, time, taught, recipe, place))));
-    const chosen = (place % SURE_EVERY === 0 ? sureOne : tellingOne)(candidates, needs.suspicion);
+    const chosen = (place % SURE_EVERY === 0 ? sureOne : tellingOne)(candidates, needs.belief);
     if (chosen !== undefined) form.push(chosen.item as PaperItem);
   }
   return balanced(rng, form);

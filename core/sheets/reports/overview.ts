@@ -1,9 +1,8 @@
 import type { Conventions } from '../../conventions/index.ts';
-import { LEVELS, type Level, type Mastery } from '../../diagnosis/index.ts';
+import { LEVELS, type Level, type Mastery, type NamedNeed } from '../../diagnosis/index.ts';
 import { sectorPath } from '../../face/index.ts';
-import type { WrongRule } from '../../misconceptions/index.ts';
 import type { Picture } from '../../pictures/index.ts';
-import { levelWord, ruleText, skillGroupName, skillShort, teacherSentence } from '../../reporting/index.ts';
+import { levelWord, needText, skillGroupName, skillShort, teacherSentence } from '../../reporting/index.ts';
 import { CLASS_SKILLS, groupOfSkill, type Skill, type SkillGroup } from '../../skills/index.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import { CAP_HEIGHT, fitted } from '../page/type.ts';
@@ -15,7 +14,7 @@ export interface OverviewRow {
   readonly name: string;
   readonly picture: Picture;
   readonly skills: Partial<Readonly<Record<Skill, Mastery>>>;
-  readonly reason: WrongRule | undefined;
+  readonly need: NamedNeed | undefined;
 }
 export interface OverviewSetting {
   readonly conventions: Conventions;
@@ -104,11 +103,11 @@ export const overviewPages = ({ conventions, className, day, rows }: OverviewSet
       text(skillShort(skill, conventions), { x: column(at), y: room.y + 36 }, step - 0.8, 3.2),
     ),
   ];
-  const rowMarks = ({ name, picture, skills, reason }: OverviewRow, at: number): Mark[] => {
+  const rowMarks = ({ name, picture, skills, need }: OverviewRow, at: number): Mark[] => {
     const middle = room.y + HEAD + (at + 0.5) * rowHeight;
     const size = Math.min(6, rowHeight - 1.4);
     const baseline = middle + (CAP_HEIGHT * 3.8) / 2;
-    const said = reason === undefined ? '' : teacherSentence(ruleText(reason, 'short'), conventions);
+    const said = need === undefined ? '' : teacherSentence(needText(need, 'short'), conventions);
     return [
       ...(at % 2 === 0
         ? [

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { NEEDS, type NamedNeed } from '../core/diagnosis/index.ts';
+import { WRONG_RULES } from '../core/misconceptions/index.ts';
+import { Item, ReadAnswer } from './item.ts';
+
+const NAMED_NEEDS = NEEDS.filter((need): need is NamedNeed => need !== 'none');
+const Share = z.number().min(0).max(1);
+
+/** A need that a child's answers speak for. */
+export const Reason = z.strictObject({
+  need: z.enum(NAMED_NEEDS),
+  /** Probability that the child has it. */
+  share: Share,
+  /** The likeliest rule of it, by which help is chosen; null for guessing. */
+  rule: z.enum(WRONG_RULES).nullable(),
+  /** Is that rule by itself sure enough to be said? */
+  fitsWithRule: z.boolean(),
+  /** Some wrong answers that speak for it, each of another task, the latest first. */
+  fitting: z.array(z.strictObject({ item: Item, read: ReadAnswer })),
+  /** How many answers speak for it, and against it. */
+  for: z.int(),
+  against: z.int(),
+  /** Other needs that are not unlikely. */
+  beside: z.array(z.strictObject({ need: z.enum(NAMED_NEEDS), share: Share })),
+  /** Is how the child draws hidden behind it? */
+  masksDrawing: z.boolean(),
+});
+export type Reason = z.infer<typeof Reason>;

@@ -1,0 +1,182 @@
+import { WRONG_RULES, type WrongRule } from '../misconceptions/index.ts';
+import type { Clue } from './clue.ts';
+import type { Besides } from './does.ts';
+import { NEEDS, NEED_OF_RULE, type Need } from './needs.ts';
+import {
+  DRAWING_PRIOR,
+  DRAWING_STATES,
+  READING_PRIOR,
+  READING_STATES,
+  SIZE,
+  WRITING_PRIOR,
+  WRITING_STATES,
+  type PartState,
+} from './parts.ts';
+
+const { reading: R, drawing: D, writing: W } = SIZE;
+
+/**
+ * What is believed of one child: a weight for each state of reading, drawing and writing together, at `(reading * D + drawing) * W + writing`.
+ * They sum to 1.
+ */
+export type Belief = Float64Array<ArrayBuffer>;
+
+/** Before any answer. */
+export const begun = (): Belief => {
+  const belief = new Float64Array(R * D * W);
+  for (let r = 0; r < R; r++)
+    for (let d = 0; d < D; d++)
+      for (let w = 0; w < W; w++)
+        belief[(r * D + d) * W + w] = READING_PRIOR[r]! * DRAWING_PRIOR[r]![d]! * WRITING_PRIOR[r]![w]!;
+  return belief;
+};
+
+/** Sums of what answers say, by what they ask for besides reading. */
+type Sums = Readonly<Record<Besides, Float64Array>>;
+const summed = (clues: readonly Pick<Clue, 'besides' | 'logs'>[]): Sums => {
+  const sums = { nothing: new Float64Array(R), drawing: new Float64Array(R * D), writing: new Float64Array(R * W) };
+  for (const { besides, logs } of clues) {
+    if (logs === undefined) continue;
+    const sum = sums[besides];
+    for (let i = 0; i < logs.length; i++) sum[i]! += logs[i]!;
+  }
+  return sums;
+};
+const normalised = (belief: Belief): Belief => {
+  let total = 0;
+  for (const weight of belief) total += weight;
+  for (let i = 0; i < belief.length; i++) belief[i]! /= total;
+  return belief;
+};
+
+/** No state is ever ruled out for good, as a part of the likeliest: what a child does may be something that has never been seen. */
+const LEAST = 1e-12;
+
+/** What is believed after answers of one day; their order says nothing. */
+export const withAnswers = (before: Belief, clues: readonly Pick<Clue, 'besides' | 'logs'>[]): Belief => {
+  const sums = summed(clues);
+  const belief = new Float64Array(before.length);
+  // In logarithms, the largest nothing, so that hundreds of answers do not underflow together.
+  let top = -Infinity;
+  for (let r = 0; r < R; r++)
+    for (let d = 0; d < D; d++) {
+      const part = sums.nothing[r]! + sums.drawing[r * D + d]!;
+      for (let w = 0; w < W; w++) {
+        const i = (r * D + d) * W + w;
+        const log = Math.log(before[i]!) + part + sums.writing[r * W + w]!;
+        belief[i] = log;
+        if (log > top) top = log;
+      }
+    }
+  for (let i = 0; i < belief.length; i++) belief[i] = Math.max(LEAST, Math.exp(belief[i]! - top));
+  return normalised(belief);
+};
+
+/**
+ * What is believed some time later, if a child may have changed in each part with a chance: what was seen before counts so much less.
+ * @param chance 0..1 that the state of a part is another now, as likely any as for a child nothing is known of
+ */
+export const withChange = (before: Belief, chance: number): Belief => {
+  if (chance <= 0) return before;
+  const stays = 1 - chance;
+  let belief = new Float64Array(before.length);
+  const mix = (
+    size: number,
+    placeOf: (r: number, other: number, i: number) => number,
+    prior: (r: number, i: number) => number,
+    others: number,
+    readings: number,
+  ): void => {
+    const next = new Float64Array(belief.length);
+    for (let r = 0; r < readings; r++)
+      for (let other = 0; other < others; other++) {
+        let sum = 0;
+        for (let i = 0; i < size; i++) sum += belief[placeOf(r, other, i)]!;
+        for (let i = 0; i < size; i++) {
+          const place = placeOf(r, other, i);
+          next[place] = stays * belief[place]! + chance * prior(r, i) * sum;
+        }
+      }
+    belief = next;
+  };
+  belief = before;
+  mix(
+    R,
+    (_, other, i) => i * D * W + other,
+    (_, i) => READING_PRIOR[i]!,
+    D * W,
+    1,
+  );
+  mix(
+    D,
+    (r, other, i) => (r * D + i) * W + other,
+    (r, i) => DRAWING_PRIOR[r]![i]!,
+    W,
+    R,
+  );
+  mix(
+    W,
+    (r, other, i) => (r * D + other) * W + i,
+    (r, i) => WRITING_PRIOR[r]![i]!,
+    D,
+    R,
+  );
+  return normalised(belief);
+};
+
+/** How sure each need and each rule is. */
+export interface Shares {
+  /** Of each need the probability that some part of what the child does has it; of none that no part has any. Two may hold at once. */
+  readonly needs: Readonly<Record<Need, number>>;
+  /** Of each rule the probability that the child follows it. */
+  readonly rules: Readonly<Record<WrongRule, number>>;
+}
+
+const needOf = (state: PartState): Need =>
+  state === 'knows' ? 'none' : state === 'guesses' ? 'guessing' : NEED_OF_RULE[state];
+
+/** Parts of a child that have a state each. */
+const PARTS = 3;
+/** No place: a part in which nothing is wrong, or what another part says already. */
+const NOWHERE = 255;
+/** Places of what each state of all parts has, each once: worked out once, for every look at a belief goes through them. */
+const placesOf = <T>(all: readonly T[], of: (state: PartState) => T | undefined): Uint8Array => {
+  const places = new Uint8Array(R * D * W * PARTS).fill(NOWHERE);
+  for (let r = 0; r < R; r++)
+    for (let d = 0; d < D; d++)
+      for (let w = 0; w < W; w++) {
+        const has = [READING_STATES[r]!, DRAWING_STATES[d]!, WRITING_STATES[w]!].map(of);
+        const at = ((r * D + d) * W + w) * PARTS;
+        has.forEach((one, i) => {
+          if (one !== undefined && has.indexOf(one) === i) places[at + i] = all.indexOf(one);
+        });
+      }
+  return places;
+};
+const NEEDS_OF_STATE = placesOf<Need>(NEEDS, (state) => (state === 'knows' ? undefined : needOf(state)));
+const RULES_OF_STATE = placesOf<WrongRule>(WRONG_RULES, (state) =>
+  state === 'knows' || state === 'guesses' ? undefined : state,
+);
+const summedBy = (belief: Belief, places: Uint8Array, count: number): Float64Array => {
+  const sums = new Float64Array(count);
+  for (let at = 0; at < places.length; at++) {
+    const place = places[at]!;
+    if (place !== NOWHERE) sums[place]! += belief[Math.floor(at / PARTS)]!;
+  }
+  return sums;
+};
+
+/** The probability of each need; of none that every part is known. */
+export const needsIn = (belief: Belief): Readonly<Record<Need, number>> => {
+  const sums = summedBy(belief, NEEDS_OF_STATE, NEEDS.length);
+  // Everything is known in the very first state.
+  sums[NEEDS.indexOf('none')] = belief[0]!;
+  return Object.fromEntries(NEEDS.map((need, i) => [need, sums[i]!])) as Record<Need, number>;
+};
+export const sharesOf = (belief: Belief): Shares => {
+  const rules = summedBy(belief, RULES_OF_STATE, WRONG_RULES.length);
+  return {
+    needs: needsIn(belief),
+    rules: Object.fromEntries(WRONG_RULES.map((rule, i) => [rule, rules[i]!])) as Record<WrongRule, number>,
+  };
+};

@@ -1,0 +1,41 @@
+import type { WrongRule } from '../misconceptions/index.ts';
+import { WRONG_RULES } from '../misconceptions/index.ts';
+import type { Shares } from './belief.ts';
+import type { Verdict } from '../marking/index.ts';
+import type { Clue } from './clue.ts';
+import { NEEDS, NEED_OF_RULE, type NamedNeed } from './needs.ts';
+
+/** A need is named only above this probability, with so many wrong answers that fit it, to as many different items. */
+export const NAMING = { share: 0.8, fitting: 2 } as const;
+/** A second explanation is said beside the first when it holds more. */
+export const BESIDE = 0.15;
+
+/** An answer with its verdict. */
+export interface Weighed extends Clue {
+  readonly verdict: Verdict;
+}
+
+/** Does an answer speak for a need? A guess is spoken for by every wrong answer that fits no rule. */
+export const speaksFor = (need: NamedNeed, { logs, fits, verdict }: Weighed): boolean =>
+  need === 'guessing'
+    ? verdict === 'wrong' && logs !== undefined && fits.length === 0
+    : fits.some((rule) => NEED_OF_RULE[rule] === need);
+
+/** The likeliest rule of a need; none of guessing. */
+export const likeliestRule = (need: NamedNeed, { rules }: Shares): WrongRule | undefined =>
+  WRONG_RULES.filter((rule) => NEED_OF_RULE[rule] === need).reduce<WrongRule | undefined>(
+    (most, rule) => (most === undefined || rules[rule] > rules[most] ? rule : most),
+    undefined,
+  );
+
+/** Needs sure enough to be named, the surest first, with the places of the answers that speak for each. */
+export const namedNeeds = (
+  shares: Shares,
+  answers: readonly Weighed[],
+): { readonly need: NamedNeed; readonly share: number; readonly fitting: readonly number[] }[] =>
+  NEEDS.flatMap((need) => {
+    if (need === 'none' || shares.needs[need] <= NAMING.share) return [];
+    const fitting = answers.flatMap((answer, place) => (speaksFor(need, answer) ? [place] : []));
+    const tasks = new Set(fitting.map((place) => answers[place]!.task));
+    return tasks.size >= NAMING.fitting ? [{ need, share: shares.needs[need], fitting }] : [];
+  }).sort((a, b) => b.share - a.share);

@@ -1,0 +1,59 @@
+import { begun, withAnswers, withChange, type Belief } from './belief.ts';
+import type { Clue } from './clue.ts';
+
+/**
+ * School days after which half the children who did something one way do it another: what was answered a week ago counts half. Children of
+ * a class that is taught every day change about as fast; a child nobody asks does not change what is known of it.
+ */
+const HALF_LIFE = 5;
+/** Chance that a lesson about its reason has changed how a child does it. */
+const TAUGHT = 0.5;
+
+/** An answer as far as it says why, with its school day (YYYY-MM-DD). */
+export interface DatedClue extends Pick<Clue, 'besides' | 'logs'> {
+  readonly day: string;
+}
+
+const DAY_MS = 24 * 60 * 60 * 1000;
+/** Days from Monday to Friday between two dates: holidays are not known here. */
+export const schoolDaysBetween = (from: string, to: string): number => {
+  const [start, end] = [Date.parse(from), Date.parse(to)];
+  const days = Math.max(0, Math.round((end - start) / DAY_MS));
+  const weekday = new Date(start).getUTCDay();
+  let count = Math.floor(days / 7) * 5;
+  for (let i = 1; i <= days % 7; i++) if ((weekday + i) % 7 !== 0 && (weekday + i) % 7 !== 6) count += 1;
+  // Whoever works on a Saturday has had a night in between all the same.
+  return days > 0 ? Math.max(1, count) : 0;
+};
+
+/** Weight of what is so many school days old, 0..1. */
+export const weightOfAge = (schoolDays: number): number => 2 ** (-schoolDays / HALF_LIFE);
+
+/** @param lessons days of lessons about reasons that were taught */
+const chanceOfChange = (from: string, to: string, lessons: readonly string[]): number => {
+  const taught = lessons.filter((day) => day >= from && day < to).length;
+  return 1 - weightOfAge(schoolDaysBetween(from, to)) * (1 - TAUGHT) ** taught;
+};
+
+/**
+ * What is believed of a child after all its answers, as of the last day it answered. Answers of one day count together, in whatever order
+ * they came; between two days a child may have changed.
+ * @param answers of that child alone, in any order @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
+ */
+export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
+  const byDay = new Map<string, DatedClue[]>();
+  for (const answer of answers) {
+    if (answer.logs === undefined) continue;
+    const known = byDay.get(answer.day);
+    if (known === undefined) byDay.set(answer.day, [answer]);
+    else known.push(answer);
+  }
+  let belief = begun();
+  let before: string | undefined;
+  for (const day of [...byDay.keys()].sort()) {
+    if (before !== undefined) belief = withChange(belief, chanceOfChange(before, day, lessons));
+    belief = withAnswers(belief, byDay.get(day)!);
+    before = day;
+  }
+  return belief;
+};
