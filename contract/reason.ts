@@ -20,8 +20,15 @@ export const Reason = z.strictObject({
   /** How many answers speak for it, and against it. */
   for: z.int(),
   against: z.int(),
-  /** Other needs that are not unlikely. */
-  beside: z.array(z.strictObject({ need: z.enum(NAMED_NEEDS), share: Share })),
+  /** What else may lie behind the same answers. */
+  beside: z.array(
+    z.discriminatedUnion('kind', [
+      z.strictObject({ kind: z.literal('need'), need: z.enum(NAMED_NEEDS), share: Share }),
+      z.strictObject({ kind: z.literal('home-language') }),
+      z.strictObject({ kind: z.literal('one-length') }),
+      z.strictObject({ kind: z.literal('hidden'), answers: z.int() }),
+    ]),
+  ),
   /** Is how the child draws hidden behind it? */
   masksDrawing: z.boolean(),
 });

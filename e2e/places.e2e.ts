@@ -247,8 +247,8 @@ describe('a new school', () => {
         await tablet.answer({ childId, answer: swapped.own[0]!, to });
       }
     await page.driver.get(`${hoppel.url}/class`);
-    await page.says('hands swapped');
-    expect((await page.text('tbody')).match(/hands swapped/g)).toHaveLength(30);
+    await page.says('hands apart');
+    expect((await page.text('tbody')).match(/hands apart/g)).toHaveLength(30);
     const [all, seen] = (await page.driver.executeScript(
       "const table = document.querySelector('.scroll'); return [table.scrollHeight, table.clientHeight]",
     )) as [number, number];

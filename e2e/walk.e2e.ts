@@ -71,8 +71,8 @@ describe('a lesson from the desk to the record', () => {
       'Monday’s ticket',
       'Nia was away',
       'of 21',
-      'Hands swapped',
-      'The number as minutes',
+      'Telling the hands apart',
+      'What the long hand says',
       'Go on, with a small group',
     ])
       await teacher.says(words);

@@ -128,6 +128,8 @@ export const withChange = (before: Belief, chance: number): Belief => {
 export interface Shares {
   /** Of each need the probability that some part of what the child does has it; of none that no part has any. Two may hold at once. */
   readonly needs: Readonly<Record<Need, number>>;
+  /** Of each need the probability that it is what comes first: reading before drawing, drawing before writing. These sum to 1. */
+  readonly first: Readonly<Record<Need, number>>;
   /** Of each rule the probability that the child follows it. */
   readonly rules: Readonly<Record<WrongRule, number>>;
 }
@@ -166,17 +168,32 @@ const summedBy = (belief: Belief, places: Uint8Array, count: number): Float64Arr
   return sums;
 };
 
+/** What comes first in each state: what is read wrongly is drawn and written wrongly. */
+const FIRST_OF_STATE = ((): Uint8Array => {
+  const places = new Uint8Array(R * D * W);
+  for (let i = 0; i < places.length; i++) {
+    const has = [...NEEDS_OF_STATE.slice(i * PARTS, (i + 1) * PARTS)].find((place) => place !== NOWHERE);
+    places[i] = has ?? NEEDS.indexOf('none');
+  }
+  return places;
+})();
+const byNeed = (sums: Float64Array): Readonly<Record<Need, number>> =>
+  Object.fromEntries(NEEDS.map((need, i) => [need, sums[i]!])) as Record<Need, number>;
+
 /** The probability of each need; of none that every part is known. */
 export const needsIn = (belief: Belief): Readonly<Record<Need, number>> => {
   const sums = summedBy(belief, NEEDS_OF_STATE, NEEDS.length);
   // Everything is known in the very first state.
   sums[NEEDS.indexOf('none')] = belief[0]!;
-  return Object.fromEntries(NEEDS.map((need, i) => [need, sums[i]!])) as Record<Need, number>;
+  return byNeed(sums);
 };
 export const sharesOf = (belief: Belief): Shares => {
   const rules = summedBy(belief, RULES_OF_STATE, WRONG_RULES.length);
+  const first = new Float64Array(NEEDS.length);
+  for (let i = 0; i < belief.length; i++) first[FIRST_OF_STATE[i]!]! += belief[i]!;
   return {
     needs: needsIn(belief),
+    first: byNeed(first),
     rules: Object.fromEntries(WRONG_RULES.map((rule, i) => [rule, rules[i]!])) as Record<WrongRule, number>,
   };
 };

@@ -26,6 +26,7 @@ import {
   sharesOf,
   skillsOf,
   summariseCheck,
+  tellingTasks,
   type Check,
   type CountedAnswer,
   type JudgedAnswer,
@@ -168,8 +169,7 @@ const answering = (rule: WrongRule | undefined, items: readonly Item[] = PROBE, 
   items
     .filter((item) => rule !== undefined || item.kind !== 'name-part')
     .map((item) => judgedGiven(item, given(rule, item), day));
-const namesOf = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []) =>
-  judgeChild(answers, lessons).reasons.map(({ need }) => need);
+const namesOf = (answers: readonly JudgedAnswer[]) => judgeChild(answers).reasons.map(({ need }) => need);
 
 describe('the reason behind wrong answers', () => {
   // Hands beside the middle are right where they point; nobody marks them wrong.
@@ -229,13 +229,31 @@ describe('the reason behind wrong answers', () => {
     expect(reason!.masksDrawing).toBe(true);
     expect(judgeChild(answering('hour-hand-on-numeral')).reasons[0]!.masksDrawing).toBe(false);
   });
-  it('has beside it what is not unlikely as well', () => {
-    const drawn = [at(9, 30), at(4, 30)].map((shown) =>
-      judgedGiven({ kind: 'draw', shown }, given('wrong-side', { kind: 'draw', shown })),
+  it('has beside it what may be meant as well: home language, another need, hands of one length, times that hide it', () => {
+    const coming = answering(
+      'coming-hour',
+      [at(4, 30), at(8, 30), at(2, 30)].map((shown) => ({ kind: 'read', shown })),
     );
-    const { reasons, shares } = judgeChild(drawn);
-    expect(reasons[0]!.need).toBe('between');
-    for (const { need, share } of reasons[0]!.beside) expect(share).toBe(shares.needs[need]);
+    const kinds = (answers: readonly JudgedAnswer[], homeLanguage?: string) =>
+      findReason(answers, { homeLanguage })!.beside.map(({ kind }) => kind);
+    expect(kinds(coming, 'de')[0]).toBe('home-language');
+    expect(kinds(coming, 'pl')).not.toContain('home-language');
+    const swapped = [...answering('hands-swapped', PROBE.slice(0, 8))];
+    const atTwelve = judgedGiven({ kind: 'read', shown: at(12) }, { kind: 'time', time: at(12) });
+    expect(kinds([...swapped, atTwelve])).toContain('hidden');
+    expect(kinds(swapped)).not.toContain('hidden');
+  });
+  it('can be told by the tasks that tell most: none of one kind, nor of a time that hides what is likely', () => {
+    const wrong = [judgedGiven({ kind: 'read', shown: at(3) }, { kind: 'time', time: at(12, 15) })];
+    const items = [at(12), at(7), at(4, 30)].flatMap((shown): Item[] => [
+      { kind: 'read', shown },
+      { kind: 'draw', shown },
+    ]);
+    const next = tellingTasks(beliefOf(wrong), items);
+    expect(next.length).toBeGreaterThanOrEqual(2);
+    expect(next[0]!.item).not.toMatchObject({ shown: at(12) });
+    expect(next[0]!.bits).toBeGreaterThanOrEqual(next[1]!.bits - 1e-9);
+    expect(new Set(next.slice(0, 2).map(({ item }) => item.kind)).size).toBe(2);
   });
   it('is no longer named once a child has learned: six by the rule, then six right the day after', () => {
     const items = [at(4, 30), at(8, 30), at(2, 30), at(1, 30), at(7, 30), at(10, 30)].map((shown): Item => ({

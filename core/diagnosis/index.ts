@@ -4,11 +4,13 @@ export { clueOf, logsOf, type Clue, type MarkedResponse, type Response } from '.
 export { RIGHT_DESPITE_RULE } from './does.ts';
 export { foretoldOf, type Foretold } from './foretold.ts';
 export { SLIP } from './slip.ts';
-export { BESIDE, NAMING } from './naming.ts';
+export { BESIDE, type Beside } from './beside.ts';
+export { NAMING } from './naming.ts';
+export { tellingTasks } from './next.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';
 export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
 export { beliefOf, schoolDaysBetween, weightOfAge } from './over.ts';
-export { findReason, judgeChild, type Judged, type Reason, type Shown } from './reason.ts';
+export { findReason, judgeChild, type About, type Judged, type Reason, type Shown } from './reason.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
 export {
   childAtCheck,

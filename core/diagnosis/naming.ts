@@ -7,8 +7,6 @@ import { NEEDS, NEED_OF_RULE, type NamedNeed } from './needs.ts';
 
 /** A need is named only above this probability, with so many wrong answers that fit it, to as many different items. */
 export const NAMING = { share: 0.8, fitting: 2 } as const;
-/** A second explanation is said beside the first when it holds more. */
-export const BESIDE = 0.15;
 
 /** An answer with its verdict. */
 export interface Weighed extends Clue {

@@ -35,9 +35,9 @@ export const SIZE = {
  * simulated children (tools/diagnosisTable.ts): a heavier "knows" names fewer children falsely and misses more of those with a rule.
  */
 const PRIOR = {
-  reading: { knows: 0.45, guesses: 0.04 },
-  drawing: { knows: 0.7, guesses: 0.02 },
-  writing: { knows: 0.75, guesses: 0.02 },
+  reading: { knows: 0.5, guesses: 0.04 },
+  drawing: { knows: 0.75, guesses: 0.02 },
+  writing: { knows: 0.8, guesses: 0.02 },
 } as const;
 /** Who guesses in reading guesses as often as not elsewhere too. */
 const GUESSES_ALL = 0.5;

@@ -4,8 +4,9 @@ import type { Item } from '../items/index.ts';
 import { READING_RULES, isInvisible, type WrongRule } from '../misconceptions/index.ts';
 import { sharesOf, type Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
-import { BESIDE, NAMING, likeliestRule, namedNeeds, speaksFor } from './naming.ts';
-import { NEEDS, type NamedNeed } from './needs.ts';
+import { besides, type Beside } from './beside.ts';
+import { NAMING, likeliestRule, namedNeeds, speaksFor } from './naming.ts';
+import type { NamedNeed } from './needs.ts';
 import { beliefOf } from './over.ts';
 
 /** A wrong answer that speaks for a need. */
@@ -28,10 +29,18 @@ export interface Reason {
   /** Places of these among the answers, and of those that speak against it: where it would have shown and did not. */
   readonly for: readonly number[];
   readonly against: readonly number[];
-  /** Other needs that are not unlikely, the likeliest first. */
-  readonly beside: readonly { readonly need: NamedNeed; readonly share: number }[];
+  /** What else may lie behind the same answers, the weightiest first. */
+  readonly beside: readonly Beside[];
   /** Is what a child does with its own hands hidden behind it, until reading is taught? */
   readonly masksDrawing: boolean;
+}
+
+/** What is known of a child beside its answers. */
+export interface About {
+  /** Days of lessons about reasons that were taught (YYYY-MM-DD). */
+  readonly lessons?: readonly string[] | undefined;
+  /** ISO 639, where it is known. */
+  readonly homeLanguage?: string | undefined;
 }
 
 /** What is thought of one child. */
@@ -48,9 +57,9 @@ const masks = (rule: WrongRule | undefined): boolean =>
 
 /**
  * What is thought of a child after all its answers. The same answers say the same, in whatever order a day's came.
- * @param answers of that child alone @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
+ * @param answers of that child alone @param about what else is known of it
  */
-export const judgeChild = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []): Judged => {
+export const judgeChild = (answers: readonly JudgedAnswer[], { lessons = [], homeLanguage }: About = {}): Judged => {
   const shares = sharesOf(beliefOf(answers, lessons));
   const reasons = namedNeeds(shares, answers).map(({ need, share, fitting }): Reason => {
     const rule = likeliestRule(need, shares);
@@ -67,11 +76,7 @@ export const judgeChild = (answers: readonly JudgedAnswer[], lessons: readonly s
           : answers.flatMap((answer, place) =>
               answer.speaksAgainst.includes(rule) && !speaksFor(need, answer) ? [place] : [],
             ),
-      beside: NEEDS.flatMap((other) =>
-        other === 'none' || other === need || shares.needs[other] <= BESIDE
-          ? []
-          : [{ need: other, share: shares.needs[other] }],
-      ).sort((a, b) => b.share - a.share),
+      beside: besides({ need, rule }, shares, answers, fitting, homeLanguage),
       masksDrawing: masks(rule),
     };
   });
@@ -79,5 +84,5 @@ export const judgeChild = (answers: readonly JudgedAnswer[], lessons: readonly s
 };
 
 /** The reason behind a child's wrong answers, or none while the answers do not speak clearly enough. */
-export const findReason = (answers: readonly JudgedAnswer[], lessons: readonly string[] = []): Reason | undefined =>
-  judgeChild(answers, lessons).reasons[0];
+export const findReason = (answers: readonly JudgedAnswer[], about: About = {}): Reason | undefined =>
+  judgeChild(answers, about).reasons[0];

@@ -234,16 +234,23 @@ describe('what goes out', () => {
     ]);
   });
   it('tells mastery by child and skill, and the class in one table', () => {
-    const mastery = { level: 'secure', share: 0.91, right: 9, answers: 10 } as const;
+    const mastery = {
+      level: 'secure',
+      share: 0.91,
+      band: [0.7, 0.98],
+      right: 9,
+      answers: 10,
+      last: '2026-11-24',
+    } as const;
     const children = [
-      { childId: 1, name: 'Ada', skills: { 'oclock-read': mastery }, reason: undefined },
-      { childId: 2, name: 'Bo', skills: {}, reason: 'coming-hour' as const },
+      { childId: 1, name: 'Ada', skills: { 'oclock-read': mastery }, need: undefined, rule: undefined },
+      { childId: 2, name: 'Bo', skills: {}, need: 'between' as const, rule: 'coming-hour' as const },
     ];
     expect(masteryTable(children)[1]).toEqual(['1', 'Ada', 'oclock-read', 'secure', '0.910', '9', '10']);
     expect(overviewTable(children)).toEqual([
       [...OVERVIEW_COLUMNS, 'oclock-read'],
-      ['1', 'Ada', '', '0', '0', '1', 'secure'],
-      ['2', 'Bo', 'coming-hour', '0', '0', '0', 'not-seen'],
+      ['1', 'Ada', '', '', '0', '0', '1', 'secure'],
+      ['2', 'Bo', 'between', 'coming-hour', '0', '0', '0', 'not-seen'],
     ]);
   });
 

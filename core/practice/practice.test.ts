@@ -30,7 +30,7 @@ import {
   type Session,
 } from './index.ts';
 import { markGiven as mark, response } from '../marking/given.test.support.ts';
-import { begun, sharesOf, type Belief } from '../diagnosis/index.ts';
+import { begun, type Belief } from '../diagnosis/index.ts';
 import { UNKNOWN, believed, judgedGiven, sharesAfter } from '../diagnosis/judged.test.support.ts';
 
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));

@@ -50,14 +50,14 @@ describe('a drawing from a tablet', () => {
     };
     for (const hour of [3, 7, 8]) await swapped(hour);
     expect((await page()).reason.rule).toBe('hands-swapped');
-    const before = (await page()).reason.posterior;
+    const before = (await page()).reason.share;
     for (const [seed, hour] of [4, 8, 2].entries()) {
       const { item, answer } = drawnBy('hands-swapped', timeOf(hour, 30), seed);
       await give(item, answer);
     }
     const { reason } = await page();
     expect(reason.rule).toBe('hands-swapped');
-    expect(reason.posterior).toBeGreaterThan(before);
+    expect(reason.share).toBeGreaterThan(before);
     const { children } = (await school.get('/record/class').expect(200)).body;
     const row = children.find(({ childId }: { childId: number }) => childId === guest);
     expect(row.reason.rule).toBe('hands-swapped');

@@ -21,6 +21,14 @@ export const Case = z.object({
   options: z.array(z.union([z.string(), Drawn])).optional(),
   conventions: Conventions.optional(),
 });
+/** All a child answered. */
+export const Responses = z.strictObject({
+  n: z.union([z.number(), z.string()]).optional(),
+  responses: z.array(Case.omit({ conventions: true }).extend({ day: z.iso.date().optional() })).max(10_000),
+  conventions: Conventions.optional(),
+  /** ISO 639, such as "de". */
+  homeLanguage: z.string().nullable().optional(),
+});
 export const Say = z.strictObject({ say: z.string(), conventions: Conventions.optional() });
 export const Parse = z.strictObject({ parse: z.string(), conventions: Conventions.optional() });
 export const Angles = z.strictObject({ angles: z.string() });

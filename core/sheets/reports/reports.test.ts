@@ -65,13 +65,20 @@ describe('a page for a family', () => {
 });
 
 describe('a printed overview', () => {
-  const MASTERY = { level: 'secure', share: 0.9, right: 9, answers: 10 } as const;
+  const MASTERY = {
+    level: 'secure',
+    share: 0.9,
+    band: [0.7, 0.98],
+    right: 9,
+    answers: 10,
+    last: '2026-11-24',
+  } as const;
   const rows = (count: number) =>
     Array.from({ length: count }, (_, i) => ({
       name: `Maximilian-Alexander ${i}`,
       picture: 'snail' as const,
       skills: { 'oclock-read': MASTERY },
-      reason: i % 2 === 0 ? ('numeral-as-minutes' as const) : undefined,
+      need: i % 2 === 0 ? ('minute' as const) : undefined,
     }));
   const setting = { conventions: DEFAULT_CONVENTIONS, className: 'Clover Room', day: 'Tue, Nov 24' };
   it.each([0, 1, 24, 40])('has each of %i children once, in the order of the list', (count) => {

@@ -1,0 +1,53 @@
+import { isSameLength, mayComeFromHomeLanguage, type WrongRule } from '../misconceptions/index.ts';
+import type { Shares } from './belief.ts';
+import type { JudgedAnswer } from './judged.ts';
+import { NEEDS, type NamedNeed } from './needs.ts';
+
+/** A second need is said beside the first when it is likelier than this. */
+export const BESIDE = 0.15;
+
+/**
+ * A second explanation of the same answers.
+ * - `need`: another need that is not unlikely
+ * - `home-language`: the child's language names half past by the coming hour: ask before it is called an error
+ * - `one-length`: it was drawn with hands of one length, and nobody can say which is which
+ * - `hidden`: some of its right answers it would have given all the same
+ */
+export type Beside =
+  | { readonly kind: 'need'; readonly need: NamedNeed; readonly share: number }
+  | { readonly kind: 'home-language' }
+  | { readonly kind: 'one-length' }
+  | { readonly kind: 'hidden'; readonly answers: number };
+
+/** Rules that are about which hand is which. */
+const ABOUT_LENGTH: ReadonlySet<WrongRule> = new Set<WrongRule>(['hands-swapped', 'lengths-swapped']);
+
+/**
+ * What else may lie behind the answers that speak for a need, the weightiest first.
+ * @param answers of that child alone @param fitting places of those that speak for it @param homeLanguage ISO 639, where it is known
+ */
+export const besides = (
+  { need, rule }: { readonly need: NamedNeed; readonly rule: WrongRule | undefined },
+  { needs }: Pick<Shares, 'needs'>,
+  answers: readonly JudgedAnswer[],
+  fitting: readonly number[],
+  homeLanguage?: string,
+): Beside[] => {
+  const others = NEEDS.flatMap((other): Extract<Beside, { kind: 'need' }>[] =>
+    other === 'none' || other === need || needs[other] <= BESIDE
+      ? []
+      : [{ kind: 'need', need: other, share: needs[other] }],
+  ).sort((a, b) => b.share - a.share);
+  if (rule === undefined) return others;
+  const isOneLength = fitting.some((place) => {
+    const read = answers[place]!.given?.read;
+    return read?.kind === 'drawing' && isSameLength(read.hands);
+  });
+  const hidden = answers.filter(({ hides }) => hides.includes(rule)).length;
+  return [
+    ...(mayComeFromHomeLanguage(rule, homeLanguage) ? [{ kind: 'home-language' } as const] : []),
+    ...others,
+    ...(ABOUT_LENGTH.has(rule) && isOneLength ? [{ kind: 'one-length' } as const] : []),
+    ...(hidden > 0 ? [{ kind: 'hidden', answers: hidden } as const] : []),
+  ];
+};
