@@ -7,7 +7,7 @@ import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
 import { SmallGroup } from './group.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
-import { Reason } from './reason.ts';
+import { ChildReason, Reason } from './reason.ts';
 import { Mastery, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
 
 const ClassName = z.string().trim().min(1).max(60);
@@ -128,7 +128,8 @@ export type ClassView = z.infer<typeof ClassView>;
 
 export const ChildAnswers = z.strictObject({
   child: Child,
-  reason: Reason.nullable(),
+  /** What its answers speak for, the surest first. */
+  reasons: z.array(ChildReason),
   skills: z.partialRecord(SkillName, Mastery),
   answers: z.array(LookedAtAnswer),
 });

@@ -33,3 +33,7 @@ export const Reason = z.strictObject({
   masksDrawing: z.boolean(),
 });
 export type Reason = z.infer<typeof Reason>;
+
+/** The same with its answers, by the id of each in the record. */
+export const ChildReason = Reason.extend({ forIds: z.array(z.string()), againstIds: z.array(z.string()) });
+export type ChildReason = z.infer<typeof ChildReason>;

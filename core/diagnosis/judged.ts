@@ -10,6 +10,7 @@ import type { Shown } from './reason.ts';
 
 /** An answer of the record that counts, oldest first in every list. */
 export interface CountedAnswer {
+  readonly id?: string;
   readonly childId: number;
   readonly lessonId: number;
   readonly item: Item;
@@ -36,6 +37,8 @@ export interface Judgement extends Clue {
 
 /** All that is gone by of an answer, worked out once: a small thing beside the answer itself, which may be a drawing. */
 export interface JudgedAnswer extends Judgement {
+  /** The row of the record it is; empty where it is of none. */
+  readonly id: string;
   readonly lessonId: number;
   readonly day: string;
 }
@@ -60,6 +63,7 @@ export const judgement = ({
 
 export const judge = (answer: CountedAnswer): JudgedAnswer => ({
   ...judgement(answer),
+  id: answer.id ?? '',
   lessonId: answer.lessonId,
   day: answer.day,
 });

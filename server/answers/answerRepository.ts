@@ -66,6 +66,7 @@ interface RoundAnswerRow {
 /** A first try as it is stored, its task and its answer unread: most were given before, word for word. */
 export interface FirstTry {
   readonly seq: number;
+  readonly id: string;
   readonly childId: number;
   readonly lessonId: number;
   readonly roundId: string | null;
@@ -113,7 +114,7 @@ const fromRoundRow = (row: RoundAnswerRow): RoundAnswerRead => ({
   ...(row.says !== null && insteadOf(row.says)),
 });
 
-const FIRST_TRY_COLUMNS = `seq, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex,
+const FIRST_TRY_COLUMNS = `seq, id, child_id AS childId, lesson_id AS lessonId, round_id AS roundId, round_index AS roundIndex,
   pile_id AS pileId, task, day, verdict, item, read, findings, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says`;
 const COLUMNS =
   'id, child_id, lesson_id, round_id, round_index, pile_id, task, attempt, item, answer, read, verdict, findings, source, stored_at, day';

@@ -49,13 +49,15 @@ describe('a drawing from a tablet', () => {
       await give({ kind: 'read', shown: timeOf(hour) }, { kind: 'time', time: timeOf(12, short / 6) });
     };
     for (const hour of [3, 7, 8]) await swapped(hour);
-    expect((await page()).reason.rule).toBe('hands-swapped');
-    const before = (await page()).reason.share;
+    expect((await page()).reasons[0].rule).toBe('hands-swapped');
+    const before = (await page()).reasons[0].share;
     for (const [seed, hour] of [4, 8, 2].entries()) {
       const { item, answer } = drawnBy('hands-swapped', timeOf(hour, 30), seed);
       await give(item, answer);
     }
-    const { reason } = await page();
+    const {
+      reasons: [reason],
+    } = await page();
     expect(reason.rule).toBe('hands-swapped');
     expect(reason.share).toBeGreaterThan(before);
     const { children } = (await school.get('/record/class').expect(200)).body;

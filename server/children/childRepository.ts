@@ -59,6 +59,8 @@ export const createChildRepository = (db: Database, classId: number) => {
     absentIds: (today: Day): number[] => present().flatMap(({ id, absent_on }) => (absent_on === today ? [id] : [])),
     /** Moved away or not: a tablet may still send what it did before. @throws HoppelError unknown-child */
     one: (id: number): Child => bare(row(id)),
+    /** ISO 639, where the teacher said. @throws HoppelError unknown-child */
+    homeLanguageOf: (id: number): string | undefined => row(id).home_language ?? undefined,
     /** A child that can sit down today. @throws HoppelError unknown-child when it moved away or is of another class */
     here: (id: number): Child => {
       const found = row(id);

@@ -1,4 +1,4 @@
-import type { ChildAnswers, ClassView } from '../../contract/index.ts';
+import { Reason, type ChildAnswers, type ChildReason, type ClassView } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { judgeChild, oclockOf, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
@@ -12,22 +12,31 @@ interface Parts {
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
 }
-interface OfChild extends Pick<ChildAnswers, 'skills' | 'reason'> {
+interface OfChild extends Pick<ChildAnswers, 'skills' | 'reasons'> {
   readonly oclock: ReadonlyMap<DialTime, boolean>;
 }
 
+/** As the class is told: which answers it were belongs to the child's own page. */
+const withoutIds = (one: ChildReason): Reason => Reason.strip().parse(one);
+
 /** What the record says of the class and of one child. An answer makes only its own child be looked at again. */
 export const createClassView = ({ answers, children, judged }: Parts) => {
-  const known = new Map<number, { readonly version: number; readonly made: OfChild }>();
+  const known = new Map<number, { readonly version: string; readonly made: OfChild }>();
   const ofOne = (childId: number): OfChild => {
-    const { answers: own, version } = judged.ofChild(childId);
+    const { answers: own, version: ofAnswers } = judged.ofChild(childId);
+    const homeLanguage = children.homeLanguageOf(childId);
+    const version = `${ofAnswers} ${homeLanguage}`;
     const before = known.get(childId);
     if (before?.version === version) return before.made;
-    const { shares, reasons } = judgeChild(own);
-    const [reason] = reasons;
+    const { shares, reasons } = judgeChild(own, { homeLanguage });
+    const idsOf = (places: readonly number[]): string[] => places.map((place) => own[place]!.id);
     const made: OfChild = {
       skills: skillsOf(own, shares.rules),
-      reason: reason === undefined ? null : sendableReason(reason),
+      reasons: reasons.map((reason) => ({
+        ...sendableReason(reason),
+        forIds: idsOf(reason.for),
+        againstIds: idsOf(reason.against),
+      })),
       oclock: oclockOf(own),
     };
     known.set(childId, { version, made });
@@ -38,7 +47,11 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     (): ClassView => {
       const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id) }));
       return {
-        children: all.map(({ childId, skills, reason }) => ({ childId, skills, reason })),
+        children: all.map(({ childId, skills, reasons: [first] }) => ({
+          childId,
+          skills,
+          reason: first === undefined ? null : withoutIds(first),
+        })),
         times: oclockResults(all.map(({ oclock }) => oclock)),
       };
     },
@@ -52,8 +65,8 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     /** @throws HoppelError unknown-child */
     ofChild: (childId: number): ChildAnswers => {
       const child = children.one(childId);
-      const { skills, reason } = ofOne(child.id);
-      return { child, skills, reason, answers: answers.lookedAtOfChild(child.id).reverse() };
+      const { skills, reasons } = ofOne(child.id);
+      return { child, skills, reasons, answers: answers.lookedAtOfChild(child.id).reverse() };
     },
   };
 };

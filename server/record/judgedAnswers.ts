@@ -81,7 +81,7 @@ export const createJudgedAnswers = (
     const held = byChild.get(row.childId) ?? newHeld(0);
     byChild.set(row.childId, held);
     const counted = asCounted(row);
-    const judged = counted && { ...judgementOf(counted), lessonId: row.lessonId, day: row.day };
+    const judged = counted && { ...judgementOf(counted), id: row.id, lessonId: row.lessonId, day: row.day };
     const asked = placeAsked(row);
     if (asked !== undefined) {
       // In a round and in a pile the latest to a task counts.

@@ -1,17 +1,17 @@
 <!-- A child's page: what the answers say, and each answer beside what was shown. -->
 <script setup lang="ts">
 import { mdiArrowLeft, mdiHomeHeart } from '@mdi/js';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
 import { useRoute } from 'vue-router';
 import { ChildAnswers } from '../../contract/index.ts';
 import { SKILLS } from '../../core/skills/index.ts';
 import AnswerPair from '../class/AnswerPair.vue';
+import ReasonCard from '../class/ReasonCard.vue';
 import { useCorrections } from '../class/useCorrections.ts';
 import { useRecord } from '../class/useRecord.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
-import ReasonRow from '../desk/ReasonRow.vue';
 import ChildPicture from '../look/ChildPicture.vue';
 
 const { t, d } = useI18n();
@@ -26,10 +26,14 @@ const skills = computed(() =>
     return mastery === undefined ? [] : [{ skill, ...mastery }];
   }),
 );
+/** Answers of a reason that are looked at alone. */
+const only = ref<readonly string[]>();
 /** Answers of one day under one heading, the latest day first. */
 const days = computed(() => {
   const byDay = new Map<string, ChildAnswers['answers']>();
-  for (const answer of view.value?.answers ?? []) byDay.set(answer.day, [...(byDay.get(answer.day) ?? []), answer]);
+  for (const answer of view.value?.answers ?? [])
+    if (only.value === undefined || only.value.includes(answer.id))
+      byDay.set(answer.day, [...(byDay.get(answer.day) ?? []), answer]);
   return [...byDay].map(([day, answers]) => ({ day, answers }));
 });
 </script>
@@ -53,9 +57,15 @@ const days = computed(() => {
           <span class="quiet">{{ t('class.nOf', { right, count: answers }) }}</span>
         </li>
       </ul>
-      <template v-if="view.reason">
-        <p class="quiet intro">{{ t('child.reasonIntro') }}</p>
-        <ReasonRow :reason="view.reason" :child-ids="[]" />
+      <template v-if="view.reasons.length > 0">
+        <h2 class="title-column intro">{{ t('child.reasonIntro') }}</h2>
+        <ReasonCard
+          v-for="reason in view.reasons"
+          :key="reason.need"
+          v-model:only="only"
+          :reason="reason"
+          :child-id="view.child.id"
+        />
       </template>
       <p>
         <a :href="`/api/exchange/families/${view.child.id}.pdf`" target="_blank" class="family"
@@ -65,7 +75,10 @@ const days = computed(() => {
       <p class="quiet">{{ t('child.describes') }}</p>
     </aside>
     <section class="sheet answers">
-      <h2 class="title-column">{{ t('child.answers') }}</h2>
+      <h2 class="title-column">{{ t(only === undefined ? 'child.answers' : 'child.shown') }}</h2>
+      <button v-if="only !== undefined" type="button" class="back" @click="only = undefined">
+        {{ t('child.all') }}
+      </button>
       <p v-if="notKept" class="problem" role="alert">{{ t(notKept) }}</p>
       <p v-if="days.length === 0" class="quiet">{{ t('child.none') }}</p>
       <template v-for="{ day, answers } in days" :key="day">
