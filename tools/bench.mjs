@@ -8,6 +8,7 @@ ensureBrowser();
 ensureBuild();
 for (const script of [
   'tools/benchCore.ts',
+  'tools/benchDiagnosis.ts',
   'e2e/bench.ts',
   'e2e/benchRound.ts',
   'e2e/benchRecord.ts',

@@ -44,7 +44,7 @@ const summed = (clues: readonly Pick<Clue, 'besides' | 'logs'>[]): Sums => {
 };
 const normalised = (belief: Belief): Belief => {
   let total = 0;
-  for (const weight of belief) total += weight;
+  for (let i = 0; i < belief.length; i++) total += belief[i]!;
   for (let i = 0; i < belief.length; i++) belief[i]! /= total;
   return belief;
 };
@@ -52,76 +52,77 @@ const normalised = (belief: Belief): Belief => {
 /** No state is ever ruled out for good, as a part of the likeliest: what a child does may be something that has never been seen. */
 const LEAST = 1e-12;
 
+/** The largest of some neighbours in a list. */
+const largest = (logs: Float64Array, from: number, count: number): number => {
+  let most = -Infinity;
+  for (let i = from; i < from + count; i++) if (logs[i]! > most) most = logs[i]!;
+  return most;
+};
+
+/** A likelihood beside the largest; what is far below `LEAST` is nothing, for numbers near the smallest there are cost a computer much. */
+const beside = (log: number): number => (log < -40 ? 0 : Math.exp(log));
+
 /** What is believed after answers of one day; their order says nothing. */
 export const withAnswers = (before: Belief, clues: readonly Pick<Clue, 'besides' | 'logs'>[]): Belief => {
-  const sums = summed(clues);
+  const { nothing, drawing, writing } = summed(clues);
+  // The largest of each reading is taken out before anything is made a chance: hundreds of answers do not underflow together.
+  const ofReading = new Float64Array(R);
+  for (let r = 0; r < R; r++) ofReading[r] = nothing[r]! + largest(drawing, r * D, D) + largest(writing, r * W, W);
+  const top = largest(ofReading, 0, R);
   const belief = new Float64Array(before.length);
-  // In logarithms, the largest nothing, so that hundreds of answers do not underflow together.
-  let top = -Infinity;
-  for (let r = 0; r < R; r++)
+  const wrote = new Float64Array(W);
+  for (let r = 0; r < R; r++) {
+    const read = beside(ofReading[r]! - top);
+    if (read === 0) continue;
+    const [topDrawing, topWriting] = [largest(drawing, r * D, D), largest(writing, r * W, W)];
+    for (let w = 0; w < W; w++) wrote[w] = beside(writing[r * W + w]! - topWriting);
     for (let d = 0; d < D; d++) {
-      const part = sums.nothing[r]! + sums.drawing[r * D + d]!;
-      for (let w = 0; w < W; w++) {
-        const i = (r * D + d) * W + w;
-        const log = Math.log(before[i]!) + part + sums.writing[r * W + w]!;
-        belief[i] = log;
-        if (log > top) top = log;
-      }
+      const part = read * beside(drawing[r * D + d]! - topDrawing);
+      const at = (r * D + d) * W;
+      for (let w = 0; w < W; w++) belief[at + w] = before[at + w]! * part * wrote[w]!;
     }
-  for (let i = 0; i < belief.length; i++) belief[i] = Math.max(LEAST, Math.exp(belief[i]! - top));
+  }
+  const least = LEAST * largest(belief, 0, belief.length);
+  for (let i = 0; i < belief.length; i++) if (belief[i]! < least) belief[i] = least;
   return normalised(belief);
 };
 
 /**
- * What is believed some time later, if a child may have changed in each part with a chance: what was seen before counts so much less.
+ * Lets the state of one part change: what was seen of it counts so much less.
+ * @param size states of the part @param step places from one to the next @param priorOf weights of its states by the state of reading
+ */
+const mixed = (
+  belief: Belief,
+  chance: number,
+  size: number,
+  step: number,
+  priorOf: (reading: number) => readonly number[],
+): Belief => {
+  const next = new Float64Array(belief.length);
+  const block = size * step;
+  for (let from = 0; from < belief.length; from += block) {
+    const prior = priorOf(Math.floor(from / (D * W)));
+    for (let beside = from; beside < from + step; beside++) {
+      let sum = 0;
+      for (let i = 0; i < size; i++) sum += belief[beside + i * step]!;
+      for (let i = 0; i < size; i++) {
+        const place = beside + i * step;
+        next[place] = (1 - chance) * belief[place]! + chance * prior[i]! * sum;
+      }
+    }
+  }
+  return next;
+};
+
+/**
+ * What is believed some time later, if a child may have changed in each part with a chance.
  * @param chance 0..1 that the state of a part is another now, as likely any as for a child nothing is known of
  */
 export const withChange = (before: Belief, chance: number): Belief => {
   if (chance <= 0) return before;
-  const stays = 1 - chance;
-  let belief = new Float64Array(before.length);
-  const mix = (
-    size: number,
-    placeOf: (r: number, other: number, i: number) => number,
-    prior: (r: number, i: number) => number,
-    others: number,
-    readings: number,
-  ): void => {
-    const next = new Float64Array(belief.length);
-    for (let r = 0; r < readings; r++)
-      for (let other = 0; other < others; other++) {
-        let sum = 0;
-        for (let i = 0; i < size; i++) sum += belief[placeOf(r, other, i)]!;
-        for (let i = 0; i < size; i++) {
-          const place = placeOf(r, other, i);
-          next[place] = stays * belief[place]! + chance * prior(r, i) * sum;
-        }
-      }
-    belief = next;
-  };
-  belief = before;
-  mix(
-    R,
-    (_, other, i) => i * D * W + other,
-    (_, i) => READING_PRIOR[i]!,
-    D * W,
-    1,
-  );
-  mix(
-    D,
-    (r, other, i) => (r * D + i) * W + other,
-    (r, i) => DRAWING_PRIOR[r]![i]!,
-    W,
-    R,
-  );
-  mix(
-    W,
-    (r, other, i) => (r * D + other) * W + i,
-    (r, i) => WRITING_PRIOR[r]![i]!,
-    D,
-    R,
-  );
-  return normalised(belief);
+  const read = mixed(before, chance, R, D * W, () => READING_PRIOR);
+  const drew = mixed(read, chance, D, W, (r) => DRAWING_PRIOR[r]!);
+  return normalised(mixed(drew, chance, W, 1, (r) => WRITING_PRIOR[r]!));
 };
 
 /** How sure each need and each rule is. */

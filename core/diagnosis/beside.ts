@@ -1,9 +1,11 @@
 import { isSameLength, mayComeFromHomeLanguage, type WrongRule } from '../misconceptions/index.ts';
-import type { Shares } from './belief.ts';
+import { begun, needsIn, type Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
 import { NEEDS, type NamedNeed } from './needs.ts';
 
-/** A second need is said beside the first when it is likelier than this. */
+/** Before any answer: what nobody was asked about is no explanation. */
+const UNKNOWN = needsIn(begun());
+/** A second need is said beside the first when it is likelier than this, and than before any answer. */
 export const BESIDE = 0.15;
 
 /**
@@ -34,7 +36,7 @@ export const besides = (
   homeLanguage?: string,
 ): Beside[] => {
   const others = NEEDS.flatMap((other): Extract<Beside, { kind: 'need' }>[] =>
-    other === 'none' || other === need || needs[other] <= BESIDE
+    other === 'none' || other === need || needs[other] <= Math.max(BESIDE, UNKNOWN[other])
       ? []
       : [{ kind: 'need', need: other, share: needs[other] }],
   ).sort((a, b) => b.share - a.share);

@@ -31,13 +31,14 @@ export interface Clue {
 }
 
 /** Lists that say the same are kept once: a class's record has a few hundred different ones. */
-const kept = new Map<string, Float64Array>();
-const MOST_KEPT = 20_000;
-const keptOnce = (logs: Float64Array): Float64Array => {
-  const key = logs.join();
-  const known = kept.get(key);
-  if (known !== undefined) return known;
-  if (kept.size < MOST_KEPT) kept.set(key, logs);
+const kept = new WeakMap<Uint16Array, Map<string, Float64Array>>();
+/** @param ofWays logarithms by way to answer @param wayOf the way of each state */
+const byState = (ofWays: Float64Array, wayOf: Uint16Array): Float64Array => {
+  const same = kept.get(wayOf) ?? new Map<string, Float64Array>();
+  kept.set(wayOf, same);
+  const key = ofWays.join();
+  const logs = same.get(key) ?? Float64Array.from(wayOf, (way) => ofWays[way]!);
+  same.set(key, logs);
   return logs;
 };
 
@@ -61,7 +62,7 @@ export const logsOf = (response: Response): Float64Array | undefined => {
     const wrong = chances[way * columns + column]!;
     return Math.log(verdict === 'right' ? right : verdict === 'nearly' ? (right + wrong) / 2 : wrong);
   });
-  return keptOnce(Float64Array.from(wayOf, (way) => ofWays[way]!));
+  return byState(ofWays, wayOf);
 };
 
 const rulesIn = (findings: readonly Finding[]): WrongRule[] =>

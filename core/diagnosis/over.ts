@@ -6,6 +6,8 @@ import type { Clue } from './clue.ts';
  * a class that is taught every day change about as fast; a child nobody asks does not change what is known of it.
  */
 const HALF_LIFE = 5;
+/** What is older counts less than two in a hundred, and is not worked through any more. */
+const FORGOTTEN = 6 * HALF_LIFE;
 /** Chance that a lesson about its reason has changed how a child does it. */
 const TAUGHT = 0.5;
 
@@ -50,7 +52,10 @@ export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string
   }
   let belief = begun();
   let before: string | undefined;
-  for (const day of [...byDay.keys()].sort()) {
+  const days = [...byDay.keys()].sort();
+  const last = days.at(-1);
+  for (const day of days) {
+    if (schoolDaysBetween(day, last!) > FORGOTTEN) continue;
     if (before !== undefined) belief = withChange(belief, chanceOfChange(before, day, lessons));
     belief = withAnswers(belief, byDay.get(day)!);
     before = day;

@@ -114,3 +114,58 @@ describe('the judge', () => {
     expect(status).toBe(0);
   });
 });
+
+describe('all a child answered', () => {
+  const read = (shown: string, answer: string, day?: string) => ({ kind: 'READ', shown, answer, ...(day && { day }) });
+  const coming = [read('4:30', '5:30'), read('8:30', '9:30'), read('3:00', '3:00'), read('2:30', '3:30')];
+  it('names a need with what speaks for it, and gives what would tell more', () => {
+    const judged = judge({ n: 7, responses: coming, homeLanguage: 'de' });
+    expect(judged).toMatchObject({ n: 7, named: 'between', fitsWith: null, for: [0, 1, 3], against: [] });
+    expect((judged['beside'] as { kind: string }[])[0]).toEqual({ kind: 'home-language' });
+    expect((judged['next'] as unknown[]).length).toBeGreaterThanOrEqual(2);
+    const needs = Object.values(judged['needs'] as Record<string, number>);
+    expect(needs.reduce((sum, share) => sum + share)).toBeCloseTo(1, 2);
+    expect(judged['mastery']).toHaveProperty('half-past-read.level', 'beginning');
+  });
+  it('can be judged again by its own next cases', () => {
+    const { next } = judge({ responses: coming }) as { next: { kind: string; shown: string; options?: string[] }[] };
+    for (const { kind, shown, options } of next)
+      expect(
+        judge({
+          kind,
+          shown,
+          answer: kind === 'DRAW' || kind === 'SET' ? { short: 10, long: 20 } : (options?.[0] ?? shown),
+          options,
+        }),
+      ).toHaveProperty('verdict');
+  });
+  it('names nothing of nothing, of one answer, of right answers', () => {
+    for (const responses of [[], coming.slice(0, 1), [read('3:00', '3:00'), read('4:30', '4:30')]])
+      expect(judge({ responses })).toMatchObject({ named: null, fitsWith: null, for: [] });
+  });
+  it('says the same in whatever order a day’s answers came, and another thing once the child has learned', () => {
+    // Places are of the order given.
+    const said = (responses: readonly object[]): object => ({ ...judge({ responses }), for: [] });
+    expect(said([...coming].reverse())).toEqual(said(coming));
+    const days = [
+      ...['1:30', '2:30', '4:30', '7:30', '8:30', '10:30'].map((shown) =>
+        read(
+          shown,
+          shown.replace(/^\d+/, (hour) => String(Number(hour) + 1)),
+          '2026-11-10',
+        ),
+      ),
+      ...['1:30', '2:30', '4:30', '7:30', '8:30', '10:30'].map((shown) => read(shown, shown, '2026-11-11')),
+    ];
+    expect(judge({ responses: days.slice(0, 6) })['named']).toBe('between');
+    expect(judge({ responses: days })['named']).toBeNull();
+  });
+  it('says which response is none', () => {
+    expect(
+      judge({ responses: [...coming, { kind: 'CHOOSE', shown: '9:00', answer: '9', options: ['900', '9:00'] }] }),
+    ).toEqual({
+      error: 'response 4: the answer is not among the options',
+    });
+    expect(judge({ responses: 'x' })).toHaveProperty('error');
+  });
+});

@@ -21,7 +21,9 @@ const store = useClassroomStore();
 const settings = computed(() => store.classroom!.settings);
 const clock = useClockWords(() => settings.value);
 
-const percent = (share: number): string => n(share, { style: 'percent', maximumFractionDigits: 0 });
+/** Nothing is certain. */
+const SUREST = 0.99;
+const percent = (share: number): string => n(Math.min(share, SUREST), { style: 'percent', maximumFractionDigits: 0 });
 const name = computed(() => teacherSentence(needText(reason.need, 'name'), settings.value));
 const fits = computed(() =>
   reason.fitsWithRule && reason.rule !== null
