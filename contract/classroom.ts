@@ -5,6 +5,7 @@ import { DECISIONS } from '../core/planning/index.ts';
 import { LookedAtAnswer } from './answer.ts';
 import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
 import { SmallGroup } from './group.ts';
+import { Item } from './item.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
 import { ChildReason, Reason } from './reason.ts';
@@ -130,6 +131,8 @@ export const ChildAnswers = z.strictObject({
   child: Child,
   /** What its answers speak for, the surest first. */
   reasons: z.array(ChildReason),
+  /** Tasks that would tell most about why it missed some; none where it missed none, or nothing was taught yet. */
+  next: z.array(Item),
   skills: z.partialRecord(SkillName, Mastery),
   answers: z.array(LookedAtAnswer),
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import type { ChildAnswers, PostCorrection, Tablets } from '../contract/index.ts';
+import type { ChildAnswers, ClassView, PostCorrection, Tablets } from '../contract/index.ts';
 import { expectNoFault } from './support/axe.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
@@ -18,6 +18,20 @@ const say = (answerId: string, says: PostCorrection['says']): Promise<Response> 
   });
 const sides = async (): Promise<number[]> =>
   [...(await page.text('.sides')).matchAll(/(\d+) (?:for|against) it/g)].map(([, count]) => Number(count));
+
+it('is said to be none where the answers do not fit together, with the tasks that would tell', async () => {
+  const { children } = await asked<ClassView>('/record/class');
+  const views = await Promise.all(
+    children
+      .filter(({ reason }) => reason === null)
+      .map(({ childId }) => asked<ChildAnswers>(`/record/children/${childId}`)),
+  );
+  const { child } = views.find(({ next }) => next.length > 0)!;
+  await page.driver.get(`${hoppel.url}/class/${child.id}`);
+  await page.says('No pattern yet');
+  await page.shows('.none li', 3);
+  await expectNoFault(page.driver);
+});
 
 describe('a need of a child', () => {
   it('is said with how sure it is, its rule, and what helps', async () => {

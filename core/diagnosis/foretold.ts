@@ -89,16 +89,18 @@ export const bitsOfRow = (chances: readonly number[]): number => {
   return [...chances, Math.max(0, rest)].reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0);
 };
 
-/** Found before: by kind and time where an item is nothing but these, otherwise by the item itself. */
-const byTime = new Map<string, Foretold>();
+/** Found before, by the item as it is written down: a class is given the same ones. */
+const known = new Map<string, Foretold>();
+const MOST_KNOWN = 5000;
+/** And by the item itself, for those that are weighed over and over. */
 const byItem = new WeakMap<Item, Foretold>();
 export const foretoldOf = (item: Item): Foretold => {
-  const isTimeAlone = 'shown' in item && Object.keys(item).length === 2;
-  const key = isTimeAlone ? `${item.kind} ${item.shown}` : '';
-  const known = isTimeAlone ? byTime.get(key) : byItem.get(item);
-  if (known !== undefined) return known;
-  const fresh = foretell(item);
-  if (isTimeAlone) byTime.set(key, fresh);
-  else byItem.set(item, fresh);
-  return fresh;
+  const before = byItem.get(item);
+  if (before !== undefined) return before;
+  const key = JSON.stringify(item);
+  const found = known.get(key) ?? foretell(item);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(key, found);
+  byItem.set(item, found);
+  return found;
 };

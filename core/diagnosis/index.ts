@@ -6,6 +6,7 @@ export { foretoldOf, type Foretold } from './foretold.ts';
 export { SLIP } from './slip.ts';
 export { BESIDE, type Beside } from './beside.ts';
 export { NAMING } from './naming.ts';
+export { askable } from './askable.ts';
 export { tellingTasks } from './next.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';
 export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';

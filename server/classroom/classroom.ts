@@ -82,7 +82,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const tries = (): number => door.knocking.persistent() + remoteTries();
   const sheetsKept = createSheetRepository(db, classId);
   const desk = createDesk({ db, row, lessons, children, judged, planner, groups, now });
-  const classView = createClassView({ answers, children, judged });
+  const classView = createClassView({ answers, children, judged, lessons, now });
   const piles = createPiles({
     db,
     piles: createPileRepository(db, classId),

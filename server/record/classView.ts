@@ -1,9 +1,21 @@
 import { Reason, type ChildAnswers, type ChildReason, type ClassView } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
-import { judgeChild, oclockOf, oclockResults, skillsOf } from '../../core/diagnosis/index.ts';
+import {
+  askable,
+  beliefOf,
+  judgeChild,
+  oclockOf,
+  oclockResults,
+  skillsOf,
+  tellingTasks,
+} from '../../core/diagnosis/index.ts';
+import type { Item } from '../../core/items/index.ts';
+import { currentLesson, groupsOf, lessonsMet, timesMet } from '../../core/planning/index.ts';
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { rememberLast } from '../common/rememberLast.ts';
+import { dayOf, type Now } from '../clock.ts';
+import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { JudgedAnswers } from './judgedAnswers.ts';
 import { sendableReason } from './sendable.ts';
 
@@ -11,6 +23,8 @@ interface Parts {
   readonly answers: Pick<AnswerRepository, 'lookedAtOfChild'>;
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
+  readonly lessons: Pick<LessonRepository, 'all'>;
+  readonly now: Now;
 }
 interface OfChild extends Pick<ChildAnswers, 'skills' | 'reasons'> {
   readonly oclock: ReadonlyMap<DialTime, boolean>;
@@ -20,15 +34,32 @@ interface OfChild extends Pick<ChildAnswers, 'skills' | 'reasons'> {
 const withoutIds = (one: ChildReason): Reason => Reason.strip().parse(one);
 
 /** What the record says of the class and of one child. An answer makes only its own child be looked at again. */
-export const createClassView = ({ answers, children, judged }: Parts) => {
+export const createClassView = ({ answers, children, judged, lessons, now }: Parts) => {
+  /** Days on which a lesson about reasons was taught: a child may do it otherwise since. */
+  const taughtAgain = (): string[] => {
+    const today = dayOf(now());
+    return lessons
+      .all()
+      .flatMap(({ key, day, outcome }) => (key === 'again' && day <= today && outcome !== 'left-out' ? [day] : []));
+  };
+  const toAsk = (): Item[] => {
+    const all = lessons.all();
+    const current = currentLesson(all, dayOf(now()));
+    if (current === undefined) return [];
+    const met = lessonsMet(all, current.number);
+    return askable(
+      timesMet(groupsOf(met)),
+      met.flatMap(({ skills }) => skills),
+    );
+  };
   const known = new Map<number, { readonly version: string; readonly made: OfChild }>();
-  const ofOne = (childId: number): OfChild => {
+  const ofOne = (childId: number, again = taughtAgain()): OfChild => {
     const { answers: own, version: ofAnswers } = judged.ofChild(childId);
     const homeLanguage = children.homeLanguageOf(childId);
-    const version = `${ofAnswers} ${homeLanguage}`;
+    const version = `${ofAnswers} ${homeLanguage} ${again.join()}`;
     const before = known.get(childId);
     if (before?.version === version) return before.made;
-    const { shares, reasons } = judgeChild(own, { homeLanguage });
+    const { shares, reasons } = judgeChild(own, { homeLanguage, lessons: again });
     const idsOf = (places: readonly number[]): string[] => places.map((place) => own[place]!.id);
     const made: OfChild = {
       skills: skillsOf(own, shares.rules),
@@ -43,9 +74,15 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     return made;
   };
   const ofClass = rememberLast(
-    () => JSON.stringify([judged.version(), children.all().map(({ id }) => id)]),
+    () =>
+      JSON.stringify([
+        judged.version(),
+        children.all().map(({ id }) => [id, children.homeLanguageOf(id)]),
+        taughtAgain(),
+      ]),
     (): ClassView => {
-      const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id) }));
+      const again = taughtAgain();
+      const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id, again) }));
       return {
         children: all.map(({ childId, skills, reasons: [first] }) => ({
           childId,
@@ -66,7 +103,17 @@ export const createClassView = ({ answers, children, judged }: Parts) => {
     ofChild: (childId: number): ChildAnswers => {
       const child = children.one(childId);
       const { skills, reasons } = ofOne(child.id);
-      return { child, skills, reasons, answers: answers.lookedAtOfChild(child.id).reverse() };
+      const { answers: own } = judged.ofChild(child.id);
+      // Who has only been right has nothing to be told.
+      const hasMissed = own.some(({ verdict }) => verdict === 'wrong');
+      const next = hasMissed ? tellingTasks(beliefOf(own, taughtAgain()), toAsk()) : [];
+      return {
+        child,
+        skills,
+        reasons,
+        next: next.map(({ item }) => item),
+        answers: answers.lookedAtOfChild(child.id).reverse(),
+      };
     },
   };
 };

@@ -4,7 +4,7 @@ import type { AnswerRepository, FirstTry } from '../answers/answerRepository.ts'
 import { safely } from '../common/safely.ts';
 
 /** Rows read at a step while nobody waits for them. */
-const AT_A_TIME = 500;
+const AT_A_TIME = 100;
 
 interface OfChild {
   readonly answers: readonly JudgedAnswer[];

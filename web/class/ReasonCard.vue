@@ -1,17 +1,15 @@
 <!-- A need of one child: how sure it is, what speaks for it and against it, what else may lie behind, and what helps. -->
 <script setup lang="ts">
 import { mdiTabletCellphone } from '@mdi/js';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { v4 as newId } from 'uuid';
-import { Tablets, type ChildReason, type PostSet } from '../../contract/index.ts';
+import type { ChildReason } from '../../contract/index.ts';
 import { RULE_HELP } from '../../core/misconceptions/index.ts';
 import { needText, ruleText, teacherSentence } from '../../core/reporting/index.ts';
-import { post } from '../api/client.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { problemKey } from '../words/problemWords.ts';
 import { useClockWords } from '../words/useClockWords.ts';
+import { useHandNeeds } from './useHandNeeds.ts';
 
 const { reason, childId } = defineProps<{ reason: ChildReason; childId: number }>();
 /** Answers that are looked at alone, by id; none: all of them. */
@@ -56,23 +54,7 @@ const look = (ids: readonly string[]): void => {
   only.value = isOnly(ids) ? undefined : ids;
 };
 
-const handed = ref(false);
-const problem = ref<string>();
-/** Kept over tries, so that a set is handed once. */
-const setId = newId();
-const hand = async (): Promise<void> => {
-  try {
-    await post(Tablets, '/tablets/sets', {
-      id: setId,
-      childIds: [childId],
-      source: { what: 'needs' },
-    } satisfies PostSet);
-    handed.value = true;
-    problem.value = undefined;
-  } catch (error) {
-    problem.value = problemKey(error);
-  }
-};
+const { handed, problem, hand } = useHandNeeds(() => childId);
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import { useRoute } from 'vue-router';
 import { ChildAnswers } from '../../contract/index.ts';
 import { SKILLS } from '../../core/skills/index.ts';
 import AnswerPair from '../class/AnswerPair.vue';
+import NoPattern from '../class/NoPattern.vue';
 import ReasonCard from '../class/ReasonCard.vue';
 import { useCorrections } from '../class/useCorrections.ts';
 import { useRecord } from '../class/useRecord.ts';
@@ -67,6 +68,7 @@ const days = computed(() => {
           :child-id="view.child.id"
         />
       </template>
+      <NoPattern v-else-if="view.next.length > 0" :tasks="view.next" :child-id="view.child.id" />
       <p>
         <a :href="`/api/exchange/families/${view.child.id}.pdf`" target="_blank" class="family"
           ><v-icon :icon="mdiHomeHeart" size="20" />{{ t('exchange.family') }}</a

@@ -1,0 +1,24 @@
+import { ref } from 'vue';
+import { v4 as newId } from 'uuid';
+import { Tablets, type PostSet } from '../../contract/index.ts';
+import { post } from '../api/client.ts';
+import { problemKey } from '../words/problemWords.ts';
+
+/** Hands a child practice by what it needs. */
+export const useHandNeeds = (childId: () => number) => {
+  const handed = ref(false);
+  /** Message key of what went wrong last, if anything. */
+  const problem = ref<string>();
+  /** Kept over tries, so that a set is handed once. */
+  const id = newId();
+  const hand = async (): Promise<void> => {
+    try {
+      await post(Tablets, '/tablets/sets', { id, childIds: [childId()], source: { what: 'needs' } } satisfies PostSet);
+      handed.value = true;
+      problem.value = undefined;
+    } catch (error) {
+      problem.value = problemKey(error);
+    }
+  };
+  return { handed, problem, hand };
+};
