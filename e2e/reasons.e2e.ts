@@ -72,7 +72,7 @@ describe('a need of a child', () => {
     expect(out).toHaveLength(fitting);
     for (const { id } of out) await say(id, 'as-given');
     await page.says('Telling the hands apart');
-    expect((await sides())[0]).toBe(fitting);
+    await soon(async () => (await sides())[0]).toBe(fitting);
   });
   it('is practised on the child’s tablet after one tap', async () => {
     await page.tap('Practice for it on the tablet');

@@ -6,7 +6,7 @@ import { information, withOutcome } from './telling.ts';
 /** Tasks that would tell most, at most so many. */
 const MOST = 3;
 /** A task that tells less than this, in bits, is not worth asking for what it tells. */
-const LEAST_BITS = 0.05;
+const LEAST_BITS = 0.005;
 
 /**
  * The tasks that would tell most about why, one after the other as if the child had not been right in the one before: no kind and no time
