@@ -7,6 +7,8 @@ import { NEEDS, type NamedNeed } from './needs.ts';
 const UNKNOWN = needsIn(begun());
 /** A second need is said beside the first when it is likelier than this, and than before any answer. */
 export const BESIDE = 0.15;
+/** So many times as likely as before any answer: what nobody was asked about stays about where it was. */
+const MORE = 1.25;
 
 /**
  * A second explanation of the same answers.
@@ -36,7 +38,7 @@ export const besides = (
   homeLanguage?: string,
 ): Beside[] => {
   const others = NEEDS.flatMap((other): Extract<Beside, { kind: 'need' }>[] =>
-    other === 'none' || other === need || needs[other] <= Math.max(BESIDE, UNKNOWN[other])
+    other === 'none' || other === need || needs[other] <= Math.max(BESIDE, MORE * UNKNOWN[other])
       ? []
       : [{ kind: 'need', need: other, share: needs[other] }],
   ).sort((a, b) => b.share - a.share);
