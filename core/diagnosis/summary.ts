@@ -3,7 +3,7 @@ import type { Skill } from '../skills/index.ts';
 import type { JudgedAnswer } from './judged.ts';
 import { mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
 import { NEEDS } from './needs.ts';
-import { judgeChild, type Reason } from './reason.ts';
+import { judgeChild, type About, type Reason } from './reason.ts';
 import type { Shares } from './belief.ts';
 
 /** An answer as far as it says how far a skill has come. */
@@ -67,12 +67,16 @@ export interface ChildAtCheck {
   readonly reason: Reason | undefined;
 }
 
-/** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them */
-export const childAtCheck = ({ lessonId, day, skill }: Check, answers: readonly JudgedAnswer[]): ChildAtCheck => {
+/** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them @param about what else is known of it */
+export const childAtCheck = (
+  { lessonId, day, skill }: Check,
+  answers: readonly JudgedAnswer[],
+  about: About = {},
+): ChildAtCheck => {
   // Who was away does the ticket on a later day: it counts for this check all the same.
   const until = answers.filter((answer) => answer.day <= day || answer.lessonId === lessonId);
   const present = until.some((answer) => answer.lessonId === lessonId);
-  const { shares, reasons } = judgeChild(until);
+  const { shares, reasons } = judgeChild(until, about);
   return {
     present,
     level: present

@@ -1,5 +1,5 @@
 import type { DialTime } from '../clock/index.ts';
-import { beliefOf, skillsOf, type Belief, type JudgedAnswer, type Level } from '../diagnosis/index.ts';
+import { beliefOf, sharesOf, skillsOf, type Belief, type JudgedAnswer, type Level } from '../diagnosis/index.ts';
 import type { Skill } from '../skills/index.ts';
 
 /** How a child stands with one skill that was taught. */
@@ -32,14 +32,17 @@ const DAY_MS = 24 * 60 * 60 * 1000;
  * @param taught skills taught so far
  * @param times met so far
  * @param today YYYY-MM-DD
+ * @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
  */
 export const needsOf = (
   answers: readonly JudgedAnswer[],
   taught: readonly Skill[],
   times: readonly DialTime[],
   today: string,
+  lessons: readonly string[] = [],
 ): PracticeNeeds => {
-  const known = skillsOf(answers);
+  const belief = beliefOf(answers, lessons);
+  const known = skillsOf(answers, sharesOf(belief).rules);
   const lastSeen = new Map(answers.map(({ skill, day }) => [skill, day]));
   const skills = [...new Set(taught)].map((skill): SkillNeed => {
     const mastery = known[skill];
@@ -47,5 +50,5 @@ export const needsOf = (
     const days = (Date.parse(today) - Date.parse(lastSeen.get(skill)!)) / DAY_MS;
     return { skill, share: mastery.share, due: Math.min(1, days / GAP_DAYS[mastery.level]) };
   });
-  return { skills, times, belief: beliefOf(answers) };
+  return { skills, times, belief };
 };

@@ -11,6 +11,7 @@ import { rememberLast } from '../common/rememberLast.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { Planner } from '../plan/planner.ts';
 import type { GroupRepository } from '../groups/groupRepository.ts';
+import { taughtAgain } from '../record/taughtAgain.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { sendableReason } from '../record/sendable.ts';
 import type { LessonRepository } from './lessonRepository.ts';
@@ -33,12 +34,14 @@ type Said = Omit<Known, 'decided'>;
 /** What a teacher sees at the desk of one lesson, and what is decided there. */
 export const createDesk = ({ db, row, lessons, children, judged, planner, groups, now }: Parts) => {
   /** How children stood at checks; an answer makes only its own child be looked at again. */
-  const stood = new Map<string, { readonly version: number; readonly at: ChildAtCheck }>();
+  const stood = new Map<string, { readonly version: string; readonly at: ChildAtCheck }>();
   const standing = (check: Check, childId: number): ChildAtCheck & { readonly childId: number } => {
     const key = JSON.stringify([check, childId]);
-    const { answers, version } = judged.ofChild(childId);
+    const { answers, version: ofAnswers } = judged.ofChild(childId);
+    const about = { lessons: taughtAgain(lessons, check.day), homeLanguage: children.homeLanguageOf(childId) };
+    const version = JSON.stringify([ofAnswers, about]);
     const before = stood.get(key);
-    const at = before?.version === version ? before.at : childAtCheck(check, answers);
+    const at = before?.version === version ? before.at : childAtCheck(check, answers, about);
     stood.set(key, { version, at });
     return { childId, ...at };
   };

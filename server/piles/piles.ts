@@ -32,6 +32,7 @@ import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { DeskService } from '../lessons/desk.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import { taughtAgain } from '../record/taughtAgain.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import type { ClassViewService } from '../record/classView.ts';
 import type { RoundRepository } from '../rounds/roundRepository.ts';
@@ -98,7 +99,8 @@ export const createPiles = (parts: Parts) => {
       })
       .filter(({ childId, copy }) => forAll || copy !== null || toldOf.has(childId));
   };
-  const sharesOfChild = (childId: number): Shares => sharesOf(beliefOf(judged.ofChild(childId).answers));
+  const sharesOfChild = (childId: number): Shares =>
+    sharesOf(beliefOf(judged.ofChild(childId).answers, taughtAgain(lessons, dayOf(now()))));
 
   const kindOf = ({ origin }: KeptPile): Pile['kind'] => {
     const word = origin.split(' ')[0]!;

@@ -18,6 +18,7 @@ import { dayOf, type Now } from '../clock.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { JudgedAnswers } from './judgedAnswers.ts';
 import { sendableReason } from './sendable.ts';
+import { taughtAgain } from './taughtAgain.ts';
 
 interface Parts {
   readonly answers: Pick<AnswerRepository, 'lookedAtOfChild'>;
@@ -35,13 +36,7 @@ const withoutIds = (one: ChildReason): Reason => Reason.strip().parse(one);
 
 /** What the record says of the class and of one child. An answer makes only its own child be looked at again. */
 export const createClassView = ({ answers, children, judged, lessons, now }: Parts) => {
-  /** Days on which a lesson about reasons was taught: a child may do it otherwise since. */
-  const taughtAgain = (): string[] => {
-    const today = dayOf(now());
-    return lessons
-      .all()
-      .flatMap(({ key, day, outcome }) => (key === 'again' && day <= today && outcome !== 'left-out' ? [day] : []));
-  };
+  const again = (): string[] => taughtAgain(lessons, dayOf(now()));
   const toAsk = (): Item[] => {
     const all = lessons.all();
     const current = currentLesson(all, dayOf(now()));
@@ -53,13 +48,13 @@ export const createClassView = ({ answers, children, judged, lessons, now }: Par
     );
   };
   const known = new Map<number, { readonly version: string; readonly made: OfChild }>();
-  const ofOne = (childId: number, again = taughtAgain()): OfChild => {
+  const ofOne = (childId: number, lessonsAgain = again()): OfChild => {
     const { answers: own, version: ofAnswers } = judged.ofChild(childId);
     const homeLanguage = children.homeLanguageOf(childId);
-    const version = `${ofAnswers} ${homeLanguage} ${again.join()}`;
+    const version = `${ofAnswers} ${homeLanguage} ${lessonsAgain.join()}`;
     const before = known.get(childId);
     if (before?.version === version) return before.made;
-    const { shares, reasons } = judgeChild(own, { homeLanguage, lessons: again });
+    const { shares, reasons } = judgeChild(own, { homeLanguage, lessons: lessonsAgain });
     const idsOf = (places: readonly number[]): string[] => places.map((place) => own[place]!.id);
     const made: OfChild = {
       skills: skillsOf(own, shares.rules),
@@ -75,14 +70,10 @@ export const createClassView = ({ answers, children, judged, lessons, now }: Par
   };
   const ofClass = rememberLast(
     () =>
-      JSON.stringify([
-        judged.version(),
-        children.all().map(({ id }) => [id, children.homeLanguageOf(id)]),
-        taughtAgain(),
-      ]),
+      JSON.stringify([judged.version(), children.all().map(({ id }) => [id, children.homeLanguageOf(id)]), again()]),
     (): ClassView => {
-      const again = taughtAgain();
-      const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id, again) }));
+      const lessonsAgain = again();
+      const all = children.all().map(({ id }) => ({ childId: id, ...ofOne(id, lessonsAgain) }));
       return {
         children: all.map(({ childId, skills, reasons: [first] }) => ({
           childId,
@@ -106,7 +97,7 @@ export const createClassView = ({ answers, children, judged, lessons, now }: Par
       const { answers: own } = judged.ofChild(child.id);
       // Who has only been right has nothing to be told.
       const hasMissed = own.some(({ verdict }) => verdict === 'wrong');
-      const next = hasMissed ? tellingTasks(beliefOf(own, taughtAgain()), toAsk()) : [];
+      const next = hasMissed ? tellingTasks(beliefOf(own, again()), toAsk()) : [];
       return {
         child,
         skills,

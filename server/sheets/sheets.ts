@@ -14,6 +14,7 @@ import { needsOf } from '../../core/practice/index.ts';
 import { formByNeed, layPages, pagesOf, type Page, type SheetCopy } from '../../core/sheets/index.ts';
 import type { Picture } from '../../core/pictures/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
+import { taughtAgain } from '../record/taughtAgain.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
@@ -115,9 +116,10 @@ export const createSheets = ({ sheets, lessons, children, judged, settings, now 
       const taught = lessonsMet(all, current.number);
       const times = timesMet([...groupsOf(taught), ...recipe.groups]);
       const skills = taught.flatMap((one) => one.skills);
+      const again = taughtAgain(lessons, today);
       const forms = childIds.map((childId) => {
         const { id } = children.here(childId);
-        const needs = needsOf(judged.ofChild(id).answers, skills, times, today);
+        const needs = needsOf(judged.ofChild(id).answers, skills, times, today, again);
         return formByNeed(recipe, needs, seedFromText(`${recipe.seed} ${id}`));
       });
       if (forms.some((form) => form.length === 0)) throw new HoppelError('malformed', 'recipe: it asks for no task');

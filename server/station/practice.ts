@@ -16,6 +16,7 @@ import {
 import type { AnswerRepository } from '../answers/answerRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
+import { taughtAgain } from '../record/taughtAgain.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import type { HandedSets } from './handedSets.ts';
 
@@ -101,7 +102,13 @@ export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) =
     if (lesson === undefined) return undefined;
     const rows = answers.countedOfChild(childId);
     const skills = lesson.taught.flatMap((one) => one.skills);
-    const needs = needsOf(judged.ofChild(childId).answers, skills, timesMet(groupsOf(lesson.taught)), today);
+    const needs = needsOf(
+      judged.ofChild(childId).answers,
+      skills,
+      timesMet(groupsOf(lesson.taught)),
+      today,
+      taughtAgain(lessons, today),
+    );
     return { today, all, lesson, rows, needs };
   };
   /** The pool of a child's first session with so many answers given, and of the one after it. */
