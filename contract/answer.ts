@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CORRECTIONS } from '../core/marking/index.ts';
+import { CORRECTIONS, OUT_WHYS } from '../core/marking/index.ts';
 import { Answer, Finding, Item, ReadAnswer } from './item.ts';
 import { SenderId, Verdict } from './values.ts';
 
@@ -58,15 +58,26 @@ export const AnswerReply = z.strictObject({ id: SenderId });
 export type AnswerReply = z.infer<typeof AnswerReply>;
 
 /** A teacher says otherwise of an answer that counts, or lets it stand as it was given. Sent again with its id, it is kept once. */
-export const PostCorrection = z.strictObject({
-  id: SenderId,
-  answerId: SenderId,
-  says: z.enum([...CORRECTIONS, 'as-given']),
-});
+export const PostCorrection = z
+  .strictObject({
+    id: SenderId,
+    answerId: SenderId,
+    says: z.enum([...CORRECTIONS, 'as-given']),
+    /** Why it does not count. */
+    why: z.enum(OUT_WHYS).exactOptional(),
+  })
+  .refine(({ says, why }) => why === undefined || says === 'out', {
+    error: 'is said only of an answer that does not count',
+    path: ['why'],
+  });
 export type PostCorrection = z.infer<typeof PostCorrection>;
 export const CorrectionReply = z.strictObject({ id: SenderId });
 export type CorrectionReply = z.infer<typeof CorrectionReply>;
 
 /** An answer that counts as it was given, and what the teacher says of it. */
-export const LookedAtAnswer = AnswerRow.extend({ says: z.enum(CORRECTIONS).nullable() });
+export const LookedAtAnswer = AnswerRow.extend({
+  says: z.enum(CORRECTIONS).nullable(),
+  /** Why it does not count, where that was said. */
+  why: z.enum(OUT_WHYS).nullable(),
+});
 export type LookedAtAnswer = z.infer<typeof LookedAtAnswer>;

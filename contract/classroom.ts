@@ -2,14 +2,12 @@ import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { PICTURES } from '../core/pictures/index.ts';
 import { DECISIONS } from '../core/planning/index.ts';
-import { LookedAtAnswer } from './answer.ts';
 import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
 import { SmallGroup } from './group.ts';
-import { Item } from './item.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
-import { ChildReason, Reason } from './reason.ts';
-import { Mastery, SenderId, SkillName, Time, TimeOfDay } from './values.ts';
+import { Reason } from './reason.ts';
+import { SenderId, SkillName, TimeOfDay } from './values.ts';
 
 const ClassName = z.string().trim().min(1).max(60);
 /** When number time starts, HH:MM. */
@@ -113,27 +111,3 @@ export const Desk = z.strictObject({
   known: Known.nullable(),
 });
 export type Desk = z.infer<typeof Desk>;
-
-/** The class by skills, and how each time went. */
-export const ClassView = z.strictObject({
-  children: z.array(
-    z.strictObject({
-      childId: z.int(),
-      skills: z.partialRecord(SkillName, Mastery),
-      reason: Reason.nullable(),
-    }),
-  ),
-  times: z.array(z.strictObject({ time: Time, children: z.int(), childrenRight: z.int() })),
-});
-export type ClassView = z.infer<typeof ClassView>;
-
-export const ChildAnswers = z.strictObject({
-  child: Child,
-  /** What its answers speak for, the surest first. */
-  reasons: z.array(ChildReason),
-  /** Tasks that would tell most about why it missed some; none where it missed none, or nothing was taught yet. */
-  next: z.array(Item),
-  skills: z.partialRecord(SkillName, Mastery),
-  answers: z.array(LookedAtAnswer),
-});
-export type ChildAnswers = z.infer<typeof ChildAnswers>;

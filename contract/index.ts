@@ -12,6 +12,7 @@ export * from './pile.ts';
 export * from './plan.ts';
 export * from './problem.ts';
 export * from './reason.ts';
+export * from './record.ts';
 export * from './round.ts';
 export * from './settings.ts';
 export * from './sheet.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MOST_PICKED_TIMES } from '../core/rounds/index.ts';
 import { ITEM_KINDS } from '../core/items/index.ts';
-import { Answer, ReadAnswer } from './item.ts';
+import { Answer, Item, ReadAnswer } from './item.ts';
 import { ProblemCode } from './problem.ts';
 import { ClassCode } from './station.ts';
 import { SenderId, Time } from './values.ts';
@@ -29,6 +29,9 @@ export const Pass = z.strictObject({
 });
 export type Pass = z.infer<typeof Pass>;
 
+/** So many tasks can be handed one by one. */
+export const MOST_TASKS_HANDED = 12;
+
 /** Where the tasks of a handed set come from: the lesson's own (its ticket on a check's day), what each child needs, or times the teacher picked. */
 export const SetSource = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('lesson') }),
@@ -40,6 +43,8 @@ export const SetSource = z.discriminatedUnion('what', [
     kinds: z.array(z.enum(ITEM_KINDS)).min(1).max(ITEM_KINDS.length),
     times: z.array(Time).min(1).max(MOST_PICKED_TIMES),
   }),
+  /** These very tasks. */
+  z.strictObject({ what: z.literal('tasks'), items: z.array(Item).min(1).max(MOST_TASKS_HANDED) }),
 ]);
 export type SetSource = z.infer<typeof SetSource>;
 

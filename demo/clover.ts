@@ -9,7 +9,6 @@ export interface DemoChild {
 }
 
 const swaps = following('hands-swapped');
-const readsNumeral = following('numeral-as-minutes');
 
 /** Clover Room at Quillbrook School: 22 made-up children of a first grade with a kitchen garden. */
 export const CLOVER_ROOM: readonly DemoChild[] = [
@@ -21,11 +20,11 @@ export const CLOVER_ROOM: readonly DemoChild[] = [
   { name: 'Finn', picture: 'carrot', behaves: knowing() },
   { name: 'Goran', picture: 'ladybird', behaves: knowing(0.15) },
   { name: 'Hana', picture: 'pumpkin', behaves: knowing() },
-  { name: 'Ida', picture: 'bee', behaves: readsNumeral },
+  { name: 'Ida', picture: 'bee', behaves: following('numeral-as-minutes') },
   { name: 'Juno', picture: 'chestnut', behaves: knowing() },
   { name: 'Kofi', picture: 'sunflower', behaves: knowing(0) },
   { name: 'Lotte', picture: 'pea-pod', behaves: swaps },
-  { name: 'Marek', picture: 'worm', behaves: readsNumeral },
+  { name: 'Marek', picture: 'worm', behaves: following('coming-hour') },
   { name: 'Nia', picture: 'strawberry', behaves: knowing() },
   { name: 'Otis', picture: 'boot', behaves: swaps },
   { name: 'Pia', picture: 'butterfly', behaves: knowing() },
@@ -34,7 +33,7 @@ export const CLOVER_ROOM: readonly DemoChild[] = [
   { name: 'Sami', picture: 'mushroom', behaves: knowing(0) },
   { name: 'Theo', picture: 'onion', behaves: knowing(0.45) },
   { name: 'Uma', picture: 'feather', behaves: knowing() },
-  { name: 'Vito', picture: 'trowel', behaves: readsNumeral },
+  { name: 'Vito', picture: 'trowel', behaves: following('anticlockwise') },
 ];
 
 /** The child who missed the last ticket, the day before today's lesson. */

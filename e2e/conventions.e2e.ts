@@ -105,7 +105,7 @@ describe('conventions', () => {
     await teacher.says('The hour hand is in the room of');
     await ask();
     await (await teacher.find('[data-leave="let-go"]')).click();
-    await teacher.says('How each o’clock went');
+    await teacher.says('How each time went');
     await teacher.driver.get(`${hoppel.url}/settings`);
     await teacher.says('has just passed');
     await teacher.tap('the hour’s own room');
@@ -113,7 +113,7 @@ describe('conventions', () => {
     await teacher.tap('four thirty');
     await ask();
     await (await teacher.find('[data-leave="keep"]')).click();
-    await teacher.says('How each o’clock went');
+    await teacher.says('How each time went');
     const { settings } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { settings: Settings };
     expect(settings).toMatchObject({ hourFinding: 'room', minuteSupport: 'fives', halfPastPhrase: 'thirty' });
   });

@@ -38,7 +38,7 @@ describe('every place of Hoppel', () => {
     ['/lessons/12', 'Half past: which hour?'],
     ['/board', 'Turn the hands.'],
     ['/board/8?segment=3', 'Start the round'],
-    ['/class', 'How each o’clock went'],
+    ['/class', 'How each time went'],
     ['/class/2', 'What Bram can do'],
     ['/settings', 'The hands are called'],
     ['/settings/class', 'Class list'],
@@ -107,7 +107,7 @@ describe('every place of Hoppel', () => {
       .refresh()
       .catch(() => undefined);
     await hoppel.start();
-    await open('/class', 'How each o’clock went');
+    await open('/class', 'How each time went');
     await hoppel.stop();
     await page.says('The connection to Hoppel is lost.');
     await hoppel.start();

@@ -169,7 +169,7 @@ describe('how a round is run', () => {
     ]);
     // What was seen is in the record.
     await page.tap('See the class');
-    await page.says('How each o’clock went');
+    await page.says('How each time went');
     await page.driver.get(`${hoppel.url}/class/2`);
     await page.says('tapped by you');
   });

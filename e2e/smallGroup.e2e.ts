@@ -12,6 +12,17 @@ const lenses = (): Promise<string> => page.attribute('.board', 'data-lenses');
 const clockAt = async (): Promise<number> => Number(await page.attribute('.board .geared', 'aria-valuenow')) % 720;
 
 describe('a small group', () => {
+  it('stands at the end of what is known: needs with their children, the pair of times to show, and why this is suggested', async () => {
+    await page.driver.get(hoppel.url);
+    await page.shows('.reason', 4);
+    const first = await page.text('.reason');
+    for (const words of ['Telling the hands apart', 'Show 3:00 beside 9:00', 'Bram', 'Lotte', 'Otis'])
+      expect(first).toContain(words);
+    const all = await page.text('.know');
+    for (const words of ['The hour between two numbers', 'What the long hand says', 'Which way round'])
+      expect(all).toContain(words);
+    expect(await page.text('.decision')).toContain('3 children need: hands apart.');
+  });
   it('is there once the decision was accepted: names, eight minutes, what to show, six times', async () => {
     await page.driver.get(hoppel.url);
     await page.says('Go on, with a small group');

@@ -170,9 +170,9 @@ describe('a round with thirty tablets', () => {
     expect(marked.some(({ childId }) => childId === 1)).toBe(false);
   });
   it('shows what every one of them draws, and what the real child draws while it draws', async () => {
-    // A child who practises is called to the round.
+    // A child who practises is called to the round. Practice is made ready for all thirty just now: a slow machine takes its time.
     await child.driver.get(`${hoppel.url}/station/1/alone`);
-    await child.find('.task');
+    await child.until('its task is there', async () => (await child.all('.task')).length > 0, 90_000);
     await beginRound('draw');
     await child.find('.task[data-kind="draw"]');
     await teacher.driver.get(`${hoppel.url}/board/8`);
@@ -291,7 +291,8 @@ describe('replies that come late', () => {
     await slow('/api/tablets', 1000);
     await call('POST', '/tablets/stand-ins', { pace: 60 });
     await other.driver.get(`${hoppel.url}/tablets`);
-    await other.says('At a tablet: 29 of 30'); // all but Finn, whose tablet this was
+    // All but Finn, whose tablet this was.
+    await other.until('one has left', async () => (await other.text()).includes('At a tablet: 29 of 30'), 60_000);
     await call('DELETE', '/tablets/stand-ins');
     await other.says('At a tablet: 1 of 30');
   });

@@ -358,7 +358,7 @@ describe('a lesson from the desk to the record', () => {
 
   step('Class shows what happened: Bram’s miss, and Ada’s clock as a pair of asked and answered', async () => {
     await teacher.tap('See the class');
-    await teacher.says('How each o’clock went');
+    await teacher.says('How each time went');
     await teacher.shows('tbody tr', 22);
     await soon(() => teacher.attribute('.wheel g[role=listitem]', 'aria-label')).toMatch(
       /^12 o’clock: \d+ of 21 had it$/,

@@ -1,5 +1,4 @@
 // The judgement of a whole class, with JSON.parse of its answers as the yardstick.
-import { performance } from 'node:perf_hooks';
 import { TAUGHT_TIMES } from '../core/clock/index.ts';
 import { pick, seededRng } from '../core/common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
@@ -8,6 +7,7 @@ import { ITEM_KINDS } from '../core/items/index.ts';
 import { makeItem, suits } from '../core/making/index.ts';
 import { readAndMark } from '../core/marking/index.ts';
 import { anyChild, simulateAnswer } from '../core/simulation/index.ts';
+import { median, say } from './median.ts';
 
 const CLASS = { children: 30, answers: 400, aDay: 5 };
 const rng = seededRng(1);
@@ -27,18 +27,7 @@ const answers = Array.from({ length: CLASS.children }, (_, childId) => {
 const judged = answers.map((own) => own.map(judge));
 const judgeAll = (own: readonly JudgedAnswer[]) => skillsOf(own, judgeChild(own).shares.rules);
 
-/** Median of milliseconds, after a warm-up. */
-const median = (call: () => unknown): number => {
-  for (let i = 0; i < 3; i++) call();
-  const times = Array.from({ length: 9 }, () => {
-    const began = performance.now();
-    call();
-    return performance.now() - began;
-  });
-  return times.sort((a, b) => a - b)[4]!;
-};
 const text = JSON.stringify(answers);
-const say = (name: string, ms: number): void => console.log(`${name.padEnd(65)}${ms.toFixed(1)} ms`);
 say(
   `judge a class of ${CLASS.children} children with ${CLASS.answers} answers each`,
   median(() => judged.map(judgeAll)),

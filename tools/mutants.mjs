@@ -44,6 +44,27 @@ const readerMutants = () =>
       }));
     }),
   );
+/** Constants of the judgement, each on a line of its own or a property of a table. */
+const judgementMutants = () =>
+  [
+    ['core/diagnosis/over.ts', /^const HALF_LIFE = ([\d.]+);$/m],
+    ['core/diagnosis/over.ts', /^const TAUGHT = ([\d.]+);$/m],
+    ['core/diagnosis/naming.ts', /share: ([\d.]+), fitting/],
+    ['core/diagnosis/naming.ts', /fitting: ([\d.]+) }/],
+    ['core/diagnosis/beside.ts', /^export const BESIDE = ([\d.]+);$/m],
+    ['core/diagnosis/mastery.ts', /cut: (0\.68)/],
+    ['core/diagnosis/mastery.ts', /cut: (0\.5),/],
+    ['core/diagnosis/mastery.ts', /^const FADES_AFTER = ([\d.]+);$/m],
+    ['core/diagnosis/slip.ts', /SLIP = ([\d.]+)/],
+  ].flatMap(([file, at]) => {
+    const text = source(file);
+    const [line, value] = at.exec(text);
+    return [0.6, 1.4].map((factor) => ({
+      name: `${file}: ${line.trim()} times ${factor}`,
+      file,
+      text: text.replace(line, line.replace(value, String(Math.round(value * factor * 100) / 100))),
+    }));
+  });
 const ruleMutants = () =>
   [
     ['core/misconceptions/reading.ts', ['READ', 'READ_HOUR', 'SET']],
@@ -62,7 +83,7 @@ const ruleMutants = () =>
     }),
   );
 
-const tests = 'core/(marking|misconceptions|items|making|strokes/(limits|strokes))';
+const tests = 'core/(marking|misconceptions|items|making|diagnosis|strokes/(limits|strokes))';
 const passes = () =>
   spawnSync(
     process.execPath,
@@ -81,8 +102,8 @@ const passes = () =>
 if (!passes()) throw new Error('the tests fail without any break');
 // A part of a path takes those of these files alone: npm run mutants -- core/strokes
 const wanted = process.argv[2] ?? '';
-const mutants = [...toleranceMutants(), ...readerMutants(), ...ruleMutants()].filter(({ file }) =>
-  file.includes(wanted),
+const mutants = [...toleranceMutants(), ...readerMutants(), ...judgementMutants(), ...ruleMutants()].filter(
+  ({ file }) => file.includes(wanted),
 );
 const survived = mutants.filter(({ name, file, text }) => {
   writeFileSync(join(copy, file), text);

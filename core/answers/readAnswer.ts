@@ -8,7 +8,7 @@ import { parse, type ParsedWriting } from '../wording/index.ts';
  * The version of all reading: of drawings and of writings. It grows whenever either would read something otherwise, so that what was read
  * before can be read again.
  */
-export const READER = 2;
+export const READER = 3;
 
 /** What was read of a drawing. */
 export interface ReadDrawing {

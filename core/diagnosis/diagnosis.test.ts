@@ -17,11 +17,11 @@ import {
   foretoldOf,
   judge,
   judgeChild,
-  oclockOf,
-  oclockResults,
   sharesOf,
   skillsOf,
   summariseCheck,
+  timeResults,
+  timesOf,
   tellingTasks,
   type Check,
   type CountedAnswer,
@@ -277,8 +277,8 @@ describe('the class', () => {
 
   const judged = (childId: number, answers: readonly CountedAnswer[]) =>
     answers.filter((one) => one.childId === childId).map(judge);
-  const timesOf = (answers: readonly CountedAnswer[]) =>
-    oclockResults([...new Set(answers.map(({ childId }) => childId))].map((id) => oclockOf(judged(id, answers))));
+  const timesIn = (answers: readonly CountedAnswer[]) =>
+    timeResults([...new Set(answers.map(({ childId }) => childId))].map((id) => timesOf(judged(id, answers))));
   const skillsIn = (answers: readonly CountedAnswer[]) => skillsOf(answers.map(judge));
   const summed = (at: Check, childIds: readonly number[], answers: readonly CountedAnswer[]) =>
     summariseCheck(childIds.map((childId) => ({ childId, ...childAtCheck(at, judged(childId, answers)) })));
@@ -289,12 +289,12 @@ describe('the class', () => {
       childId: 9,
       ...response({ kind: 'read', shown: timeOf(3) }, { kind: 'text', text: 'hare' }),
     };
-    expect(timesOf([...record, unreadable])).toEqual(timesOf(record));
+    expect(timesIn([...record, unreadable])).toEqual(timesIn(record));
     expect(skillsIn([unreadable])['oclock-read']).toMatchObject({ level: 'not-seen', answers: 0 });
     expect(judgeChild([unreadable].map(judge)).shares).toEqual(judgeChild([]).shares);
   });
   it('counts each child once a time, by the latest answer', () =>
-    expect(timesOf(record)).toEqual([
+    expect(timesIn(record)).toEqual([
       { time: 180, children: 3, childrenRight: 0 },
       { time: 240, children: 2, childrenRight: 1 },
     ]));

@@ -10,17 +10,14 @@ export { askable } from './askable.ts';
 export { tellingTasks } from './next.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';
 export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
-export { beliefOf, schoolDaysBetween, weightOfAge } from './over.ts';
+export { DRAWING_STATES, READING_STATES, WRITING_STATES, type PartState } from './parts.ts';
+export { beliefOf, beliefsByDay, schoolDaysBetween, weightOfAge } from './over.ts';
 export { findReason, judgeChild, type About, type Judged, type Reason, type Shown } from './reason.ts';
+export { timeResults, timesOf, type TimeResult } from './times.ts';
+export { wrongAnswers, type OneOfMany, type WrongAnswer } from './wrongAnswers.ts';
+export type { ConventionChange } from './changedConvention.ts';
+export { firstLook, type LookedFor } from './firstLook.ts';
+export { historyOf, type DayOfChild } from './history.ts';
+export { triedOf, type Deed, type ShownIn, type Tried } from './tried.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
-export {
-  childAtCheck,
-  oclockOf,
-  oclockResults,
-  skillsOf,
-  summariseCheck,
-  type Check,
-  type CheckSummary,
-  type ChildAtCheck,
-  type TimeResult,
-} from './summary.ts';
+export { childAtCheck, skillsOf, summariseCheck, type Check, type CheckSummary, type ChildAtCheck } from './summary.ts';

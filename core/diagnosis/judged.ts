@@ -1,6 +1,6 @@
-import { isOclock, type DialTime } from '../clock/index.ts';
+import type { DialTime } from '../clock/index.ts';
 import type { ReadAnswer } from '../answers/index.ts';
-import { guessChance, type Item } from '../items/index.ts';
+import { guessChance, timeOfItem, type Item } from '../items/index.ts';
 import type { Finding, Verdict } from '../marking/index.ts';
 import type { WrongRule } from '../misconceptions/index.ts';
 import { skillOfItem, type Skill } from '../skills/index.ts';
@@ -29,8 +29,10 @@ export interface Judgement extends Clue {
   readonly guess: number;
   /** Wrong rules by which it would be right all the same. */
   readonly hides: readonly WrongRule[];
-  /** The o'clock time it was to read or to set; none where it was another task or cannot be read. */
-  readonly oclock: DialTime | undefined;
+  /** The time it was asked about; none where it was about none, or cannot be read. */
+  readonly time: DialTime | undefined;
+  /** Was a clock to be read or to be set? */
+  readonly onClock: boolean;
   /** The task with the answer, where that is wrong: what is shown of a reason. */
   readonly given: Shown | undefined;
 }
@@ -48,18 +50,16 @@ export const judgement = ({
   read,
   verdict,
   findings,
-}: Pick<CountedAnswer, 'item' | 'read' | 'verdict' | 'findings'>): Judgement => {
-  const isOclockTask = (item.kind === 'read' || item.kind === 'set') && isOclock(item.shown);
-  return {
-    verdict,
-    skill: skillOfItem(item),
-    guess: guessChance(item),
-    hides: verdict === 'right' ? hiddenRules(item) : [],
-    oclock: isOclockTask && verdict !== 'unreadable' ? item.shown : undefined,
-    given: verdict === 'wrong' ? { item, read } : undefined,
-    ...clueOf({ item, read, verdict, findings }),
-  };
-};
+}: Pick<CountedAnswer, 'item' | 'read' | 'verdict' | 'findings'>): Judgement => ({
+  verdict,
+  skill: skillOfItem(item),
+  guess: guessChance(item),
+  hides: verdict === 'right' ? hiddenRules(item) : [],
+  time: verdict === 'unreadable' ? undefined : timeOfItem(item),
+  onClock: item.kind === 'read' || item.kind === 'set',
+  given: verdict === 'wrong' ? { item, read } : undefined,
+  ...clueOf({ item, read, verdict, findings }),
+});
 
 export const judge = (answer: CountedAnswer): JudgedAnswer => ({
   ...judgement(answer),

@@ -26,6 +26,32 @@ export const likeliestRule = (need: NamedNeed, { rules }: Shares): WrongRule | u
     undefined,
   );
 
+/** A rule less likely than this is no second explanation to be parted from the first. */
+const SECOND = 0.05;
+
+/** The one or two likeliest rules of all for a child who has a need: of that need first, then of any. */
+export const likeliestRules = (need: NamedNeed, shares: Shares): WrongRule[] => {
+  const first = likeliestRule(need, shares);
+  if (first === undefined) return [];
+  const second = WRONG_RULES.filter((rule) => rule !== first).reduce((most, rule) =>
+    shares.rules[rule] > shares.rules[most] ? rule : most,
+  );
+  return shares.rules[second] >= SECOND ? [first, second] : [first];
+};
+
+/**
+ * The rule of a need that is sure enough to be named while too few wrong answers show it: another task in which it shows would settle it.
+ * None where nothing waits for that.
+ */
+export const waitingRule = (shares: Shares, answers: readonly Weighed[]): WrongRule | undefined => {
+  for (const need of NEEDS) {
+    if (need === 'none' || shares.needs[need] <= NAMING.share) continue;
+    const tasks = new Set(answers.filter((answer) => speaksFor(need, answer)).map(({ task }) => task));
+    if (tasks.size < NAMING.fitting) return likeliestRule(need, shares);
+  }
+  return undefined;
+};
+
 /** Needs sure enough to be named, the surest first, with the places of the answers that speak for each. */
 export const namedNeeds = (
   shares: Shares,

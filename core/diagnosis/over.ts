@@ -37,28 +37,51 @@ const chanceOfChange = (from: string, to: string, lessons: readonly string[]): n
   return 1 - weightOfAge(schoolDaysBetween(from, to)) * (1 - TAUGHT) ** taught;
 };
 
-/**
- * What is believed of a child after all its answers, as of the last day it answered. Answers of one day count together, in whatever order
- * they came; between two days a child may have changed.
- * @param answers of that child alone, in any order @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
- */
-export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
-  const byDay = new Map<string, DatedClue[]>();
+/** Answers that say something, by their day. */
+const byDay = (answers: readonly DatedClue[]): Map<string, DatedClue[]> => {
+  const days = new Map<string, DatedClue[]>();
   for (const answer of answers) {
     if (answer.logs === undefined) continue;
-    const known = byDay.get(answer.day);
-    if (known === undefined) byDay.set(answer.day, [answer]);
+    const known = days.get(answer.day);
+    if (known === undefined) days.set(answer.day, [answer]);
     else known.push(answer);
   }
+  return days;
+};
+
+/**
+ * What is believed of a child at the end of each day it answered, oldest first. Answers of one day count together, in whatever order they
+ * came; between two days a child may have changed.
+ * @param answers of that child alone, in any order @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
+ * @param from days before it are not worked through
+ */
+export function* beliefsByDay(
+  answers: readonly DatedClue[],
+  lessons: readonly string[] = [],
+  from = '',
+): Generator<{ readonly day: string; readonly belief: Belief }> {
+  const days = byDay(answers);
   let belief = begun();
   let before: string | undefined;
-  const days = [...byDay.keys()].sort();
-  const last = days.at(-1);
-  for (const day of days) {
-    if (schoolDaysBetween(day, last!) > FORGOTTEN) continue;
+  for (const day of [...days.keys()].sort()) {
+    if (day < from) continue;
     if (before !== undefined) belief = withChange(belief, chanceOfChange(before, day, lessons));
-    belief = withAnswers(belief, byDay.get(day)!);
+    belief = withAnswers(belief, days.get(day)!);
     before = day;
+    yield { day, belief };
   }
-  return belief;
+}
+
+/** The last day something was said on; empty where nothing was. */
+const lastDay = (answers: readonly DatedClue[]): string =>
+  answers.reduce((last, { logs, day }) => (logs !== undefined && day > last ? day : last), '');
+/** The first of the days up to one that are worked through. */
+const firstKept = (answers: readonly DatedClue[], last: string): string =>
+  answers.reduce((first, { day }) => (day < first && schoolDaysBetween(day, last) <= FORGOTTEN ? day : first), last);
+
+/** What is believed of a child after all its answers, as of the last day it answered. What is long forgotten is left out. */
+export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
+  let last = begun();
+  for (const { belief } of beliefsByDay(answers, lessons, firstKept(answers, lastDay(answers)))) last = belief;
+  return last;
 };

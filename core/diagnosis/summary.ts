@@ -1,4 +1,3 @@
-import type { DialTime } from '../clock/index.ts';
 import type { Skill } from '../skills/index.ts';
 import type { JudgedAnswer } from './judged.ts';
 import { mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
@@ -28,28 +27,6 @@ export const skillsOf = (
     else known.push(showing(answer));
   }
   return Object.fromEntries([...bySkill].map(([skill, evidence]) => [skill, mastery(evidence)]));
-};
-
-/** Of each o'clock time one child was asked (to read or to set): was its latest answer right? @param answers of that child alone */
-export const oclockOf = (answers: readonly Pick<JudgedAnswer, 'oclock' | 'verdict'>[]): Map<DialTime, boolean> =>
-  new Map(answers.flatMap(({ oclock, verdict }) => (oclock === undefined ? [] : [[oclock, verdict === 'right']])));
-
-/** How one o'clock time went in the class. */
-export interface TimeResult {
-  readonly time: DialTime;
-  /** Children who were asked it. */
-  readonly children: number;
-  /** Of these, children whose latest answer to it was right. */
-  readonly childrenRight: number;
-}
-
-/** How each o'clock time that was asked went, in dial order. @param children what each of them answered last */
-export const oclockResults = (children: readonly ReadonlyMap<DialTime, boolean>[]): TimeResult[] => {
-  const times = [...new Set(children.flatMap((latest) => [...latest.keys()]))].sort((a, b) => a - b);
-  return times.map((time) => {
-    const asked = children.flatMap((latest) => latest.get(time) ?? []);
-    return { time, children: asked.length, childrenRight: asked.filter(Boolean).length };
-  });
 };
 
 /** A check: a lesson that asks for one skill. */

@@ -2,17 +2,18 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { isOclock, timeOf } from '../clock/index.ts';
 import { seededRng } from '../common/index.ts';
-import { LEVELS } from '../diagnosis/index.ts';
+import { LEVELS, NEED_OF_RULE } from '../diagnosis/index.ts';
 import { HANDED_KINDS } from '../items/index.ts';
-import { RULE_HELP, WRONG_RULES, isInvisible } from '../misconceptions/index.ts';
+import { RULE_HELP, WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
 import { hasCountingOrder } from '../sets/index.ts';
 import { SKILLS } from '../skills/index.ts';
 import { GROUP_SIZE, smallGroup, type StoodAtCheck } from './index.ts';
 
-const stood = (childId: number, level: StoodAtCheck['level'], rule?: StoodAtCheck['rule']): StoodAtCheck => ({
+const stood = (childId: number, level: StoodAtCheck['level'], ...rules: WrongRule[]): StoodAtCheck => ({
   childId,
   level,
-  rule,
+  need: rules[0] && NEED_OF_RULE[rules[0]],
+  rules,
 });
 
 describe('a small group', () => {
@@ -30,6 +31,19 @@ describe('a small group', () => {
     // 3:00 beside 12:15 would show quarter past, which nobody has met.
     const { lens } = RULE_HELP['hands-swapped'];
     expect(group).toMatchObject({ minutes: 8, rule: 'hands-swapped', lens, contrast: [timeOf(3), timeOf(9)] });
+  });
+  it('sits together by need, whatever the rule, and is shown two times that part the likeliest rules', () => {
+    const group = smallGroup(seededRng(1), 'oclock-read', [
+      stood(1, 'beginning', 'numeral-as-minutes'),
+      stood(2, 'beginning', 'hands-swapped', 'long-hand-only'),
+      stood(3, 'getting-there', 'long-hand-only'),
+    ])!;
+    expect(group.childIds).toEqual([2, 3, 1]);
+    expect(group.rule).toBe('hands-swapped');
+    for (const shown of group.contrast)
+      expect(predict('hands-swapped', { kind: 'read', shown })).not.toEqual(
+        predict('long-hand-only', { kind: 'read', shown }),
+      );
   });
   it('works on six o’clock times at which the reason shows, and never in counting order', () => {
     const group = smallGroup(seededRng(3), 'oclock-read', [stood(1, 'beginning', 'anticlockwise')])!;
@@ -65,7 +79,7 @@ describe('a small group', () => {
           maxLength: 30,
         }),
         (seed, skill, children) => {
-          const all = children.map(([level, rule], i) => stood(i + 1, level, rule));
+          const all = children.map(([level, rule], i) => stood(i + 1, level, ...(rule === undefined ? [] : [rule])));
           const group = smallGroup(seededRng(seed), skill, all);
           const needing = all.filter(({ level }) => level === 'beginning' || level === 'getting-there');
           expect(group?.childIds.length ?? 0).toBe(Math.min(GROUP_SIZE, needing.length));

@@ -1,11 +1,11 @@
 import { timeOf, type DialTime } from '../clock/index.ts';
 import type { Rng } from '../common/index.ts';
-import type { Level } from '../diagnosis/index.ts';
+import type { Level, NamedNeed } from '../diagnosis/index.ts';
 import type { Lens } from '../face/index.ts';
 import { HANDED_KINDS, type ItemKind } from '../items/index.ts';
-import { RULE_HELP, isInvisible, type RuleHelp, type WrongRule } from '../misconceptions/index.ts';
+import { RULE_HELP, isInvisible, partingPair, type RuleHelp, type WrongRule } from '../misconceptions/index.ts';
 import { groupsTaught } from '../planning/index.ts';
-import { chooseTimes, groupOfTime } from '../sets/index.ts';
+import { TIMES_OF_GROUP, chooseTimes, type TimeGroup } from '../sets/index.ts';
 import { SKILL_DATA, groupOfSkill, type Skill, type SkillGroup } from '../skills/index.ts';
 
 /** The most children who sit together. */
@@ -19,7 +19,9 @@ export const GROUP_TIMES = 6;
 export interface StoodAtCheck {
   readonly childId: number;
   readonly level: Level;
-  readonly rule: WrongRule | undefined;
+  /** What it needs, where that is known, and the one or two rules that are likeliest behind it. */
+  readonly need: NamedNeed | undefined;
+  readonly rules: readonly WrongRule[];
 }
 
 /** Children who sit together for a few minutes, what they are shown, and the times they work on. */
@@ -45,20 +47,26 @@ const WITHOUT_REASON: Readonly<Record<'hour-hand' | 'oclock' | 'half-past', Rule
 const aboutSkill = (group: SkillGroup): RuleHelp =>
   WITHOUT_REASON[group === 'oclock' ? 'oclock' : group === 'clock' ? 'hour-hand' : 'half-past'];
 
-/** What shows a reason; its two times only where the class has met times of their kind, otherwise those the skill is about. */
-const helpFor = (skill: Skill, rule: WrongRule | undefined): RuleHelp => {
+/** What shows a reason: two times the class has met that part the likeliest rules, otherwise those the skill is about. */
+const helpFor = (skill: Skill, rules: readonly WrongRule[]): RuleHelp => {
   const about = aboutSkill(groupOfSkill(skill));
+  const [rule] = rules;
   if (rule === undefined) return about;
-  const { lens, contrast } = RULE_HELP[rule];
-  const met = ['oclock', ...groupsTaught([skill])];
-  return { lens, contrast: contrast.every((time) => met.includes(groupOfTime(time))) ? contrast : about.contrast };
+  const met = [...new Set<TimeGroup>(['oclock', ...groupsTaught([skill])])].flatMap((group) => TIMES_OF_GROUP[group]);
+  return { lens: RULE_HELP[rule].lens, contrast: partingPair(rules, met) ?? about.contrast };
 };
 
-/** The reason most children have; of two as common, the one met first. */
-const commonest = (stood: readonly StoodAtCheck[]): WrongRule | undefined => {
-  const counts = new Map<WrongRule, number>();
-  for (const { rule } of stood) if (rule !== undefined) counts.set(rule, (counts.get(rule) ?? 0) + 1);
+/** What most have; of two as common, the one met first. */
+const commonest = <T>(all: readonly T[]): T | undefined => {
+  const counts = new Map<T, number>();
+  for (const one of all) counts.set(one, (counts.get(one) ?? 0) + 1);
   return [...counts].sort(([, a], [, b]) => b - a)[0]?.[0];
+};
+/** The one or two rules that are likeliest behind what some children need. */
+const rulesBehind = (some: readonly StoodAtCheck[]): WrongRule[] => {
+  const first = commonest(some.flatMap(({ rules: [likeliest] }) => likeliest ?? []));
+  const second = commonest(some.flatMap(({ rules }) => rules.filter((rule) => rule !== first)));
+  return [first, second].filter((rule) => rule !== undefined);
 };
 
 /** Would following the rule look another way than knowing, at this time? Where nothing else tells, by what is read. */
@@ -68,7 +76,7 @@ const tells = (rule: WrongRule, time: DialTime, task: ItemKind): boolean => {
 };
 
 /**
- * The small group a check speaks for: those not secure yet who were there, who have the commonest reason in common first, then whoever
+ * The small group a check speaks for: those not secure yet who were there, who have the commonest need in common first, then whoever
  * is furthest from secure; what shows the reason, and six times at which it shows, by the rules of every set. None where everybody is
  * secure. The same for the same seed.
  * @param stood in class order
@@ -76,10 +84,12 @@ const tells = (rule: WrongRule, time: DialTime, task: ItemKind): boolean => {
 export const smallGroup = (rng: Rng, skill: Skill, stood: readonly StoodAtCheck[]): SmallGroup | undefined => {
   const needing = stood.filter(({ level }) => level === 'beginning' || level === 'getting-there');
   if (needing.length === 0) return undefined;
-  const rule = commonest(needing);
+  const need = commonest(needing.flatMap((one) => one.need ?? []));
+  const rules = rulesBehind(needing.filter((one) => need !== undefined && one.need === need));
+  const [rule] = rules;
   const rank = (one: StoodAtCheck): number =>
-    (rule !== undefined && one.rule === rule ? 0 : 2) + (one.level === 'beginning' ? 0 : 1);
-  const { lens, contrast } = helpFor(skill, rule);
+    (need !== undefined && one.need === need ? 0 : 2) + (one.level === 'beginning' ? 0 : 1);
+  const { lens, contrast } = helpFor(skill, rules);
   const task = SKILL_DATA[skill].itemKinds.find((kind) => HANDED_KINDS.includes(kind)) ?? 'set';
   const taught = groupsTaught([skill]);
   return {
@@ -96,7 +106,7 @@ export const smallGroup = (rng: Rng, skill: Skill, stood: readonly StoodAtCheck[
       count: GROUP_TIMES,
       groups: taught.length > 0 ? taught : ['oclock'],
       hardLate: true,
-      recency: (time) => (rule === undefined || tells(rule, time, task) ? 0 : 1),
+      recency: (time) => (rules.length === 0 || rules.some((one) => tells(one, time, task)) ? 0 : 1),
       uses: () => 0,
       suits: () => true,
     }),

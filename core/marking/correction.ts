@@ -5,6 +5,10 @@ import type { Verdict } from './findings.ts';
 export const CORRECTIONS = ['had', 'missed', 'out'] as const;
 export type Correction = (typeof CORRECTIONS)[number];
 
+/** Why an answer does not count: somebody helped, another child gave it, a finger slipped, the child did not try. */
+export const OUT_WHYS = ['helped', 'other-child', 'slip', 'not-tried'] as const;
+export type OutWhy = (typeof OUT_WHYS)[number];
+
 /** What counts in the place of an answer that was corrected: seen by the teacher, so that nothing is read out of what was given. */
 export interface Counted {
   readonly answer: Answer & { readonly kind: 'observed' };

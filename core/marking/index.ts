@@ -1,4 +1,4 @@
-export { CORRECTIONS, countedInstead, type Correction } from './correction.ts';
+export { CORRECTIONS, OUT_WHYS, countedInstead, type Correction, type OutWhy } from './correction.ts';
 export {
   DRAWING_PROBLEMS,
   VERDICTS,

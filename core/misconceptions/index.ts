@@ -1,4 +1,5 @@
 export { consistentRules, explain, isInvisible, isSame, isSameForetold, leadsTo, visibleRules } from './explain.ts';
+export { partingPair } from './parting.ts';
 export { RULE_HELP, mayComeFromHomeLanguage, type RuleHelp } from './help.ts';
 export { DRAWING_RULES, PART_RULES, READING_RULES, WRITING_RULES, WRONG_RULES, type WrongRule } from './names.ts';
 export { predict, type Prediction } from './predict.ts';

@@ -1,6 +1,6 @@
 import { shuffled, type Rng } from '../common/index.ts';
 import { SLIP, type Belief } from '../diagnosis/index.ts';
-import { KINDS, timeOfItem, type Doing, type Item, type ItemKind } from '../items/index.ts';
+import { KINDS, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
 import { skillOfItem, SKILL_DATA } from '../skills/index.ts';
 import { makeItem, suits, withTwin } from '../making/index.ts';
 import type { PracticeNeeds } from './needs.ts';
@@ -54,10 +54,11 @@ const tasksOfKind = (kind: ItemKind, { times }: Pick<PracticeNeeds, 'times'>, rn
 export const makePool = (needs: Pick<PracticeNeeds, 'skills' | 'times'>, rng: Rng): Prospect[] => {
   const taught = new Set(needs.skills.map(({ skill }) => skill));
   const kinds = [...new Set([...taught].flatMap((skill) => SKILL_DATA[skill].itemKinds))];
-  return kinds
-    .flatMap((kind) => unlike(tasksOfKind(kind, needs, rng)))
-    .filter((item) => taught.has(skillOfItem(item)))
-    .map(prospectOf);
+  // Of tasks that are worth the same the first is taken: on another day another one is.
+  return shuffled(
+    rng,
+    kinds.flatMap((kind) => unlike(tasksOfKind(kind, needs, rng))).filter((item) => taught.has(skillOfItem(item))),
+  ).map(prospectOf);
 };
 
 /** Probability 0..1 that this child does a task right, as far as is suspected. */
@@ -72,19 +73,32 @@ const best = (candidates: readonly Candidate[], value: (one: Candidate) => numbe
   }
   return found?.one;
 };
-/** What this child is surest of. */
-export const sureOne = (candidates: readonly Candidate[], belief: Belief): Candidate | undefined =>
-  best(candidates, (one) => chanceOf(belief, one));
+/** A task nearly as sure as the surest is as good: of these the kind comes that was done least in this session. */
+const AS_SURE = 0.04;
+/** What this child is surest of. @param kinds of task that were done in this session */
+export const sureOne = (
+  candidates: readonly Candidate[],
+  belief: Belief,
+  kinds: readonly ItemKind[] = [],
+): Candidate | undefined => {
+  const chances = candidates.map((one) => ({ one, chance: chanceOf(belief, one) }));
+  const surest = chances.reduce((most, { chance }) => Math.max(most, chance), 0);
+  const done = ({ item }: Candidate): number => kinds.filter((kind) => kind === item.kind).length;
+  return best(
+    chances.flatMap(({ one, chance }) => (chance >= surest - AS_SURE ? [one] : [])),
+    (one) => -done(one),
+  );
+};
 /** What is due, and what tells most about the reason that is suspected. */
 export const tellingOne = (
   candidates: readonly Candidate[],
   belief: Belief,
-  doings: readonly Doing[] = [],
-): Candidate | undefined => best(candidates, (one) => worthOf(one, belief) / (1 + timesDone(one, doings)));
+  kinds: readonly ItemKind[] = [],
+): Candidate | undefined => best(candidates, (one) => worthOf(one, belief) / (1 + timesDone(one, kinds)));
 
 /** Everything that was taught comes up: what was done in this session already is worth less each time. */
-const timesDone = ({ item }: Candidate, doings: readonly Doing[]): number =>
-  doings.filter((doing) => doing === KINDS[item.kind].doing).length;
+const timesDone = ({ item }: Candidate, kinds: readonly ItemKind[]): number =>
+  kinds.filter((kind) => KINDS[kind].doing === KINDS[item.kind].doing).length;
 
 const worthOf = (one: Candidate, belief: Belief): number => information(belief, one, one.knows) + DUE_BITS * one.due;
 /** So many tasks are weighed at each place of a session: what told little at its beginning seldom tells much later. */

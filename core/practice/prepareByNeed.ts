@@ -10,8 +10,8 @@ import {
   type Candidate,
   type JustBefore,
 } from './candidates.ts';
-import { needsIn, type Belief } from '../diagnosis/index.ts';
-import { KINDS, type Doing } from '../items/index.ts';
+import { NEEDS, needsIn, type Belief, type Need } from '../diagnosis/index.ts';
+import type { ItemKind } from '../items/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import type { Practised, Session, SessionStep } from './session.ts';
 import { afterOutcome, prospectOf, type Prospect } from './prospect.ts';
@@ -52,20 +52,21 @@ interface Place {
   readonly likely: number;
   readonly belief: Belief;
   /** What was done in this session on that way. */
-  readonly doings: readonly Doing[];
+  readonly kinds: readonly ItemKind[];
 }
 /** A place with its task. */
 interface Chosen extends Place {
   readonly candidate: Candidate;
 }
 
-const isSettled = (belief: Belief): boolean => {
-  const { none, ...needs } = needsIn(belief);
-  return none > SETTLED.none || Object.values(needs).some((share) => share > SETTLED.need);
+/** What is settled of a child: a need, or that there is none; nothing while it is open. */
+export const settledOn = (belief: Belief): Need | undefined => {
+  const needs = needsIn(belief);
+  return NEEDS.find((need) => needs[need] > (need === 'none' ? SETTLED.none : SETTLED.need));
 };
 /** An end comes after a right answer, and when what is suspected is settled. */
 const isOver = ({ outcomes, belief }: Place, index: number): boolean =>
-  index >= MOST_ITEMS || (index >= FEWEST_ITEMS && outcomes.at(-1) === true && isSettled(belief));
+  index >= MOST_ITEMS || (index >= FEWEST_ITEMS && outcomes.at(-1) === true && settledOn(belief) !== undefined);
 
 /** Those that fit; all where none does. */
 const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boolean): readonly Candidate[] => {
@@ -78,7 +79,7 @@ const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boole
  * @param telling tasks that are weighed for what they tell
  */
 const chooseTask = (
-  { belief, before, outcomes, doings }: Place,
+  { belief, before, outcomes, kinds }: Place,
   index: number,
   all: readonly Candidate[],
   used: ReadonlySet<Candidate>,
@@ -91,11 +92,11 @@ const chooseTask = (
   const fresh = anyOf(others, (one) => isFresh(one, before));
   const isSure = index % SURE_EVERY === 0 || index === MOST_ITEMS - 1;
   return isSure
-    ? sureOne(fresh, belief)
+    ? sureOne(fresh, belief, kinds)
     : tellingOne(
         anyOf(fresh, (one) => telling.has(one)),
         belief,
-        doings,
+        kinds,
       );
 };
 
@@ -125,7 +126,7 @@ const placesAfter = (chosen: readonly Chosen[]): Place[] => {
               wrong,
               likely,
               belief: afterOutcome(belief, candidate, candidate.knows, right),
-              doings: [...from.doings, KINDS[candidate.item.kind].doing],
+              kinds: [...from.kinds, candidate.item.kind],
             }
           : known),
         ...come,
@@ -146,7 +147,7 @@ const placeAfter = (asked: readonly Asked[], needs: PracticeNeeds): Place => {
     before: last === undefined ? [] : [{ last, before }],
     likely: 1,
     belief: needs.belief,
-    doings: asked.map(({ item }) => KINDS[item.kind].doing),
+    kinds: asked.map(({ item }) => item.kind),
   };
 };
 

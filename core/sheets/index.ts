@@ -30,6 +30,7 @@ export {
   PAPER_PARTS,
   contentOf,
   sheetOfLesson,
+  sheetOfTasks,
   sourceOf,
   tasksOfPart,
   usualRecipe,
@@ -69,3 +70,4 @@ export { type DayEntry, type ThingSetting } from './things/thing.ts';
 export { clockPicture, singleFace, svgElement, svgFile } from './single.ts';
 export { boundsOf } from './page/bounds.ts';
 export { type Page, type Zone } from './page/zone.ts';
+export { bestTime, formsThatTell, type FindingWishes, type FormsStep } from './choosing/finding.ts';

@@ -139,3 +139,18 @@ export const sheetOfLesson = (
   };
   return { recipe, content: contentOf(recipe, words, formsOfTasks(recipe, before, tasks)) };
 };
+
+/** A sheet of some tasks, as each of them can be printed. */
+export const sheetOfTasks = (
+  items: readonly Item[],
+  words: Pick<SheetContent, 'title' | 'iCan'>,
+  conventions: Conventions,
+): RecipedSheet => {
+  const printed = items.map(asPrinted);
+  const tasks = printed
+    .filter((task, i) => printed.findIndex((one) => JSON.stringify(one) === JSON.stringify(task)) === i)
+    .sort((a, b) => SHEET_ORDER.indexOf(a.kind) - SHEET_ORDER.indexOf(b.kind));
+  const { counts, groups } = countsOf(tasks);
+  const recipe = { ...usualRecipe('practice', conventions, groups), counts };
+  return { recipe, content: contentOf(recipe, words, [tasks]) };
+};

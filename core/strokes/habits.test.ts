@@ -54,6 +54,9 @@ describe('drawings of the second kind', () => {
   it.each(NAMES)('%s: read, or given to somebody to look at, in at least 92 of 100', (habit) =>
     expect(share(all.get(habit)!, ({ right, read }) => right || !isSure(read))).toBeGreaterThanOrEqual(0.92),
   );
+  it.each(['overshoot', 'more-pieces', 'shifted'] as const)('%s: sure and wrong in at most 1 of 100', (habit) =>
+    expect(share(drawn(habit, 77, 1500), ({ right, read }) => !right && isSure(read))).toBeLessThanOrEqual(0.01),
+  );
   it('are trusted no more than they deserve: of readings at nine in ten and above, nine in ten are right', () => {
     const confident = (from: number, to: number) =>
       [...all.values()]

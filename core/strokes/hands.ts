@@ -1,5 +1,6 @@
 import { angleBetween } from '../clock/index.ts';
 import { armOf, gather, lonePieces, makeUp, type Arm } from './arms.ts';
+import { OPPOSITE, crossedLines } from './crossed.ts';
 import { isAtTip } from './marks.ts';
 import type { Run } from './runs.ts';
 
@@ -10,9 +11,9 @@ const DRAWN = { part: 0.5, near: 30 };
 /**
  * What went past the middle is shorter than its hand: as long, nobody can say which end is which. Where the hands are moved, one begun at the
  * clock's own middle seems to go past theirs, and may go farther.
- * It reaches no further; it lies about opposite (degrees). Where it is the only other line, it must be clearly short.
+ * It reaches no further. Where it is the only other line, it must be clearly short.
  */
-const TAIL = { far: 42, opposite: 28, share: 0.85, movedShare: 0.93, alone: 24, aloneShare: 0.62 };
+const TAIL = { far: 42, share: 0.85, movedShare: 0.93, alone: 24, aloneShare: 0.62 };
 /** Two lines in one direction are two hands when one reaches so many times as far; each begins at the middle. */
 const BEHIND = { times: 1.25, near: 18 };
 /** A third line is one hand too many when it is no shorter than this part of the second. */
@@ -33,7 +34,7 @@ const drawnPast = (arm: Arm, all: readonly Arm[], isMoved: boolean): Arm | undef
     (other) =>
       other !== arm &&
       longestOf(other).stroke === longestOf(arm).stroke &&
-      angleBetween(other.angle, arm.angle + 180) < TAIL.opposite &&
+      angleBetween(other.angle, arm.angle + 180) < OPPOSITE &&
       isPast(other),
   );
 };
@@ -61,6 +62,17 @@ export interface Found {
 
 /** @param runs seen from what the hands turn about @param isMoved is that another point than the clock's own middle? */
 export const findHands = (runs: readonly Run[], isMoved: boolean): Found => {
+  const crossed = crossedLines(runs);
+  if (crossed !== undefined) {
+    const hands = crossed.map(({ hand }) => armOf([hand]));
+    const shares = crossed.map(({ hand, past }) => past.far / hand.far);
+    return {
+      hands,
+      tooMany: shares.some((share) => share > (isMoved ? TAIL.movedShare : TAIL.share)),
+      tail: Math.max(...shares),
+      rest: runs.filter((run) => !crossed.some(({ hand, past }) => run === hand || run === past)),
+    };
+  }
   const { arms, rest } = gather(runs);
   const whole = arms.filter(isHand);
   // Where a hand is missing, a piece that points at the middle may be one by itself.

@@ -2,6 +2,7 @@ import { angleBetween } from '../clock/index.ts';
 import { makeUp, type Arm } from './arms.ts';
 import { ORIGIN, seenFrom } from './axis.ts';
 import { confidenceOf, type Signs } from './confidence.ts';
+import { crossedLines } from './crossed.ts';
 import { directionOf } from './fit.ts';
 import { SHORTEST, findHands } from './hands.ts';
 import { hubOf } from './hub.ts';
@@ -71,7 +72,7 @@ export const lookAt = (strokes: readonly Stroke[]): Looked | Unreadable => {
   const sorted = sortOut(strokes, SPACING);
   const plain = sorted.lines.flatMap((points, i) => runsOf(points, SPACING, i));
   if (plain.length > BUDGET.runs) return unreadable('scribble', sorted.aside);
-  const hub = hubOf(sorted.lines, plain, SPACING);
+  const hub = crossedLines(plain) === undefined ? hubOf(sorted.lines, plain, SPACING) : ORIGIN;
   const runs = hub === ORIGIN ? plain : sorted.lines.flatMap((points, i) => runsOf(seenFrom(points, hub), SPACING, i));
   const { hands, tooMany, tail, rest } = findHands(runs, hub !== ORIGIN);
   const told = tellRest(rest, hands, SHORTEST);

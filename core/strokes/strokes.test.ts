@@ -57,6 +57,18 @@ describe('a drawing with a ruler', () => {
       [180, 50],
       [0, 80],
     ]));
+  it('is not read where a third line is half as long as the shorter hand', () =>
+    expect(hands(ruled(135, 0, 50), ruled(180, 0, 80), ruled(280, 0, 27))).toMatchObject({ why: 'too-many-lines' }));
+  it('shows it still when that line is drawn over', () =>
+    expect(hands(ruled(0, 80, -50), ruled(0, 80, -50))).toEqual([
+      [180, 50],
+      [0, 80],
+    ]));
+  it('shows half past eleven where each line goes on over the other', () =>
+    expect(hands(ruled(345, 50, -26), ruled(180, 80, -26))).toEqual([
+      [345, 50],
+      [180, 80],
+    ]));
   it('shows twelve o’clock as two hands, one behind the other', () =>
     expect(hands(ruled(0, 0, 50), ruled(0, 0, 85))).toEqual([
       [0, 50],

@@ -105,7 +105,21 @@ export const onPage = ({ driver }: Browser) => {
       };
       await driver.wait(once, WAIT_MS, 'it is drawn anew for ever', LOOK_AGAIN_MS);
     },
-    attribute: async (css: string, name: string): Promise<string> => String(await (await find(css)).getAttribute(name)),
+    /** Read again where it was drawn anew between the finding and the reading. */
+    attribute: async (css: string, name: string): Promise<string> => {
+      let value = '';
+      const readOnce = async (): Promise<boolean> => {
+        try {
+          value = String(await (await find(css)).getAttribute(name));
+        } catch (thrown) {
+          if (thrown instanceof error.StaleElementReferenceError) return false;
+          throw thrown;
+        }
+        return true;
+      };
+      await driver.wait(readOnce, WAIT_MS, `${css} is drawn anew for ever`, LOOK_AGAIN_MS);
+      return value;
+    },
   };
 };
 export type Page = ReturnType<typeof onPage>;

@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import type { AnswerRow, LookedAtAnswer, PostCorrection, RoundAnswer } from '../../contract/index.ts';
 import { READER } from '../../core/answers/index.ts';
-import { countedInstead, type Correction } from '../../core/marking/index.ts';
+import { countedInstead, type Correction, type OutWhy } from '../../core/marking/index.ts';
 
 interface StoredRow {
   id: string;
@@ -44,8 +44,9 @@ const fromRow = (row: StoredRow): AnswerRow => ({
 
 interface LookedAtRow extends StoredRow {
   says: Correction | null;
+  why: OutWhy | null;
 }
-const lookedAtFromRow = (row: LookedAtRow): LookedAtAnswer => ({ ...fromRow(row), says: row.says });
+const lookedAtFromRow = (row: LookedAtRow): LookedAtAnswer => ({ ...fromRow(row), says: row.says, why: row.why });
 /** As it counts; none where it was taken out. */
 const countedFromRow = (row: LookedAtRow): AnswerRow[] => {
   const given = fromRow(row);
@@ -139,7 +140,9 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     WHERE child_id = ? AND attempt = 1
     ORDER BY seq`);
   const selectLast = db.prepare<[], number | null>('SELECT MAX(seq) FROM answer').pluck();
-  const SAYS = '(SELECT says FROM correction_now WHERE answer_id = counted_answer.id) AS says';
+  const said = (table: string): string =>
+    `(SELECT says FROM correction_now WHERE answer_id = ${table}.id) AS says, (SELECT why FROM correction_now WHERE answer_id = ${table}.id) AS why`;
+  const SAYS = said('counted_answer');
   const selectCountedOfChild = db.prepare<[number], LookedAtRow>(
     `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
@@ -147,17 +150,17 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
   );
   const selectEvery = db.prepare<[number, number, number], LookedAtRow & { seq: number; counts: number }>(`
-    SELECT seq, ${COLUMNS}, (SELECT says FROM correction_now WHERE answer_id = answer.id) AS says,
+    SELECT seq, ${COLUMNS}, ${said('answer')},
       EXISTS (SELECT 1 FROM counted_answer AS c WHERE c.id = answer.id) AS counts
     FROM answer
     WHERE seq > ? AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
     ORDER BY seq
     LIMIT ?`);
-  const insertCorrection = db.prepare<[PostCorrection & { saidAt: string }]>(`
-    INSERT INTO correction (id, answer_id, says, said_at)
-    VALUES (@id, @answerId, @says, @saidAt)`);
-  const selectCorrection = db.prepare<[string], Pick<PostCorrection, 'answerId' | 'says'>>(
-    'SELECT answer_id AS answerId, says FROM correction WHERE id = ?',
+  const insertCorrection = db.prepare<[Record<string, unknown>]>(`
+    INSERT INTO correction (id, answer_id, says, why, said_at)
+    VALUES (@id, @answerId, @says, @why, @saidAt)`);
+  const selectCorrection = db.prepare<[string], Pick<PostCorrection, 'answerId' | 'says'> & { why: OutWhy | null }>(
+    'SELECT answer_id AS answerId, says, why FROM correction WHERE id = ?',
   );
   const selectOfRound = db.prepare<[string], RoundAnswerRow>(
     `SELECT ${ROUND_COLUMNS} FROM answer WHERE round_id = ? ORDER BY seq`,
@@ -226,7 +229,7 @@ export const createAnswerRepository = (db: Database, classId: number) => {
       selectCountedOfTask.all(roundId, index).map(lookedAtFromRow),
     /** Keeps a correction. @throws SqliteError when its id is there already, or the answer is not */
     correct: (correction: PostCorrection & { saidAt: string }): void => {
-      insertCorrection.run(correction);
+      insertCorrection.run({ why: null, ...correction });
       corrections += 1;
     },
     maybeCorrection: (id: string) => selectCorrection.get(id),

@@ -39,6 +39,7 @@ describe('an answer from a tablet', () => {
     expect(page.body.answers[0]).toEqual({
       id: swapped.id,
       says: null,
+      why: null,
       pileId: null,
       task: null,
       childId: 2,

@@ -18,17 +18,18 @@ export const createCorrecting = ({ answers, children, judged, now }: Parts) => {
    * Keeps it without a look at what it changes: for whoever keeps more in one transaction, and judges the child anew once all is kept.
    * @throws HoppelError unknown-answer, unknown-child of another class, id-taken
    */
-  const keep = ({ id, answerId, says }: PostCorrection): { childId: number; lessonId: number; fresh: boolean } => {
+  const keep = (posted: PostCorrection): { childId: number; lessonId: number; fresh: boolean } => {
+    const { id, answerId, says, why = null } = posted;
     const answer = answers.maybe(answerId);
     if (answer === undefined) throw new HoppelError('unknown-answer');
     const { childId, lessonId } = answer;
     children.one(childId);
     const before = answers.maybeCorrection(id);
     if (before !== undefined) {
-      if (before.answerId !== answerId || before.says !== says) throw new HoppelError('id-taken');
+      if (before.answerId !== answerId || before.says !== says || before.why !== why) throw new HoppelError('id-taken');
       return { childId, lessonId, fresh: false };
     }
-    answers.correct({ id, answerId, says, saidAt: now().toISOString() });
+    answers.correct({ ...posted, saidAt: now().toISOString() });
     return { childId, lessonId, fresh: true };
   };
   return {

@@ -19,6 +19,8 @@ import { createPlanner } from '../plan/planner.ts';
 import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
 import { createPileRepository } from '../piles/pileRepository.ts';
+import { createNoteRepository } from '../notes/noteRepository.ts';
+import { createNoting } from '../notes/noting.ts';
 import { createPiles } from '../piles/piles.ts';
 import { createRoundRepository } from '../rounds/roundRepository.ts';
 import { createRoundRunner } from '../rounds/runRound.ts';
@@ -70,6 +72,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const day = createDayRepository(db, classId);
   const sets = createHandedSets(db, classId);
   const groups = createGroupRepository(db);
+  const notes = createNoteRepository(db);
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
   const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
@@ -82,7 +85,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const tries = (): number => door.knocking.persistent() + remoteTries();
   const sheetsKept = createSheetRepository(db, classId);
   const desk = createDesk({ db, row, lessons, children, judged, planner, groups, now });
-  const classView = createClassView({ answers, children, judged, lessons, now });
+  const classView = createClassView({ answers, children, judged, lessons, groups, sets, notes, settings, now });
   const piles = createPiles({
     db,
     piles: createPileRepository(db, classId),
@@ -109,12 +112,13 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     lessons,
     answers,
     settings,
-    chooseSettings: createSettingsChoice({ db, settings, planner }),
+    chooseSettings: createSettingsChoice({ db, settings, planner, now }),
     day,
     sets,
     planner,
     recorder,
     correcting,
+    noting: createNoting({ notes, children, now }),
     runner,
     relay,
     seats,

@@ -1,13 +1,16 @@
 /**
- * Work at the edge of a stream, a timer or a connection, where nobody is left to be told: what it throws is logged, and the room goes on.
+ * Work whose failing must stop nothing else: at the edge of a stream, a timer or a connection, where nobody is left to be told, or one of
+ * many. What it throws is logged, and the room goes on.
  * @param what names it in the log
+ * @returns what the work gives; nothing where it failed
  */
 export const safely =
-  <A extends unknown[]>(what: string, work: (...given: A) => void) =>
-  (...given: A): void => {
+  <A extends unknown[], T>(what: string, work: (...given: A) => T) =>
+  (...given: A): T | undefined => {
     try {
-      work(...given);
+      return work(...given);
     } catch (error) {
       console.error(`${what}:`, error);
+      return undefined;
     }
   };

@@ -38,6 +38,7 @@ describe('the data file', () => {
       '0014_sheets.sql',
       '0015_piles.sql',
       '0016_readings.sql',
+      '0017_child_notes.sql',
     ]);
     again.close();
   });

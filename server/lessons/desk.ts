@@ -1,9 +1,10 @@
 import type { Database } from 'better-sqlite3';
-import type { Desk, Known, Lesson, PutDecision } from '../../contract/index.ts';
+import type { WrongRule } from '../../core/misconceptions/index.ts';
+import type { Desk, Known, Lesson, PutDecision, Reason } from '../../contract/index.ts';
 import { childAtCheck, summariseCheck, type Check, type ChildAtCheck } from '../../core/diagnosis/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import { smallGroup } from '../../core/grouping/index.ts';
-import { skillOfCheck, suggestDecision } from '../../core/planning/index.ts';
+import { groupsOf, lessonsMet, skillOfCheck, suggestDecision, timesMet } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
@@ -27,6 +28,9 @@ interface Parts {
   readonly groups: GroupRepository;
   readonly now: Now;
 }
+
+/** The one or two rules that are likeliest behind a reason. */
+const rulesOf = ({ rule, parting }: Reason): readonly WrongRule[] => parting?.rules ?? (rule === null ? [] : [rule]);
 
 /** What a check said, without what was decided upon it. */
 type Said = Omit<Known, 'decided'>;
@@ -56,6 +60,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
     const summary = summariseCheck(childIds.map((id) => standing(asked, id)));
     if (summary === undefined) return undefined;
     const { goOn, withGroup } = row().thresholds;
+    const met = timesMet(groupsOf(lessonsMet(lessons.all(), check.number)));
     const suggestion = suggestDecision(
       summary.levels.map(({ level }) => level),
       { goOn: goOn / 100, withGroup: withGroup / 100 },
@@ -65,7 +70,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
       levels: [...summary.levels],
       away: [...summary.away],
       reasons: summary.reasons.map(({ reason, childIds: ids }) => ({
-        reason: sendableReason(reason),
+        reason: sendableReason(reason, met),
         childIds: [...ids],
       })),
       suggestion: suggestion ?? null,
@@ -96,9 +101,10 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
   /** The small group of an accepted decision is there from then on; one that is there, and may have been changed, stays. */
   const makeGroup = ({ check, levels, reasons }: Known): void => {
     if (groups.maybe(check.id) !== undefined) return;
-    const ruleOf = (childId: number) =>
-      reasons.find(({ childIds }) => childIds.includes(childId))?.reason.rule ?? undefined;
-    const stood = levels.map(({ childId, level }) => ({ childId, level, rule: ruleOf(childId) }));
+    const stood = levels.map(({ childId, level }) => {
+      const reason = reasons.find(({ childIds }) => childIds.includes(childId))?.reason;
+      return { childId, level, need: reason?.need, rules: reason === undefined ? [] : rulesOf(reason) };
+    });
     const group = smallGroup(seededRng(seedFromText(`group ${check.id}`)), check.skill, stood);
     if (group === undefined) return;
     const { childIds, contrast, times, ...rest } = group;
@@ -155,7 +161,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
         what: 'again',
         after: lastGiven?.id ?? null,
         skills: [found.check.skill],
-        rules: [...new Set(found.reasons.flatMap(({ reason }) => reason.rule ?? []))],
+        rules: [...new Set(found.reasons.flatMap(({ reason }) => rulesOf(reason)))],
       });
       lessons.decide(found.check.id, decision, now(), id);
     }),

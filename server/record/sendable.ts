@@ -1,5 +1,7 @@
 import type { Reason as SentReason } from '../../contract/index.ts';
+import type { DialTime } from '../../core/clock/index.ts';
 import type { Reason } from '../../core/diagnosis/index.ts';
+import { partingPair } from '../../core/misconceptions/index.ts';
 
 /** Answers of a reason that are sent: enough to see what it is. */
 const SHOWN = 4;
@@ -8,12 +10,19 @@ const SHOWN = 4;
 const latestOfEach = (fitting: Reason['fitting']): SentReason['fitting'] =>
   [...new Map([...fitting].reverse().map((one) => [JSON.stringify(one.item), one])).values()].slice(0, SHOWN);
 
-/** A reason as it is sent: some answers that show it, and how many there are. */
-export const sendableReason = (reason: Reason): SentReason => ({
+/** Two times the class has met that part what is likeliest. */
+const partingOf = ({ likeliest }: Reason, met: readonly DialTime[]): SentReason['parting'] => {
+  const pair = partingPair(likeliest, met);
+  return pair === undefined ? null : { times: [...pair], rules: [...likeliest] };
+};
+
+/** A reason as it is sent: some answers that show it, and how many there are. @param met times the class has met */
+export const sendableReason = (reason: Reason, met: readonly DialTime[]): SentReason => ({
   need: reason.need,
   share: reason.share,
   rule: reason.rule ?? null,
   fitsWithRule: reason.fitsWithRule,
+  parting: partingOf(reason, met),
   fitting: latestOfEach(reason.fitting),
   for: reason.for.length,
   against: reason.against.length,

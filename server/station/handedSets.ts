@@ -42,6 +42,14 @@ export const createHandedSets = (db: Database, classId: number) => {
     FROM handed_set
     WHERE class_id = ? AND day = ? AND taken_back = 0
     ORDER BY seq`);
+  const selectPractice = db
+    .prepare<[number, number], string>(
+      `SELECT DISTINCT day FROM handed_set
+       WHERE class_id = ? AND taken_back = 0 AND items IS NULL
+         AND (child_ids IS NULL OR EXISTS (SELECT 1 FROM json_each(child_ids) WHERE value = ?))
+       ORDER BY day`,
+    )
+    .pluck();
   const takeBack = db.prepare<[string, number]>('UPDATE handed_set SET taken_back = 1 WHERE id = ? AND class_id = ?');
 
   /** Of a day, oldest first. */
@@ -51,6 +59,8 @@ export const createHandedSets = (db: Database, classId: number) => {
     /** The latest set of a day that names a child. */
     latestFor: (childId: number, day: Day): Handed | undefined =>
       all(day).findLast(({ childIds }) => childIds === null || childIds.includes(childId)),
+    /** Days on which a child was handed practice by what it needs. */
+    practiceOf: (childId: number): Day[] => selectPractice.all(classId, childId),
     /** Handed once; the same id again changes nothing. */
     add: (handed: Handed, day: Day): void => {
       insert.run({

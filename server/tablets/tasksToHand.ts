@@ -4,6 +4,7 @@ import type { Item } from '../../core/items/index.ts';
 import { currentLesson, lessonsMet, itemsAt, type Day } from '../../core/planning/index.ts';
 import { withTwin } from '../../core/making/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import type { Handed } from '../station/handedSets.ts';
 import { lessonSet } from '../station/practice.ts';
 
 /** The ticket of a check: of the one that is named, otherwise of the last there was or is today. @throws HoppelError nothing-to-ask */
@@ -31,11 +32,12 @@ export const tasksToHand = (
   source: SetSource,
   lessons: readonly Lesson[],
   today: Day,
-): { readonly what: SetSource['what']; readonly lessonId: number; readonly items: readonly Item[] | null } => {
+): { readonly what: Handed['what']; readonly lessonId: number; readonly items: readonly Item[] | null } => {
   const current = currentLesson(lessons, today);
   if (current === undefined) throw new HoppelError('no-unit');
   const isCheckDay = current.kind === 'check' && current.day === today;
   if (source.what === 'needs') return { what: 'needs', lessonId: current.id, items: null };
+  if (source.what === 'tasks') return { what: 'times', lessonId: current.id, items: source.items };
   if (source.what === 'ticket' || (source.what === 'lesson' && isCheckDay))
     return {
       what: 'ticket',

@@ -1,5 +1,5 @@
 import { TAUGHT_TIMES, hourOf, isOclock } from '../../core/clock/index.ts';
-import { NEEDS, beliefOf, judge, judgeChild, skillsOf, tellingTasks } from '../../core/diagnosis/index.ts';
+import { NEEDS, judge, judgeChild, skillsOf, tellingTasks } from '../../core/diagnosis/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { readAndMark } from '../../core/marking/index.ts';
 import type { z } from 'zod';
@@ -58,7 +58,7 @@ export const judgeResponses = ({ n, responses, conventions: change, homeLanguage
       throw error;
     }
   });
-  const { shares, reasons } = judgeChild(answers, { homeLanguage: homeLanguage ?? undefined });
+  const { belief, shares, reasons, waiting } = judgeChild(answers, { homeLanguage: homeLanguage ?? undefined });
   const [reason] = reasons;
   return {
     ...(n !== undefined && { n }),
@@ -71,10 +71,12 @@ export const judgeResponses = ({ n, responses, conventions: change, homeLanguage
     against: reason?.against ?? [],
     beside: reason?.beside ?? [],
     masksDrawing: reason?.masksDrawing ?? false,
-    next: tellingTasks(beliefOf(answers), ASKABLE).map(({ item, bits }) => ({
-      ...caseFrom(item),
-      bits: rounded(bits),
-    })),
+    next: tellingTasks(belief, ASKABLE, undefined, { waiting, asked: answers.map(({ task }) => task) }).map(
+      ({ item, bits }) => ({
+        ...caseFrom(item),
+        bits: rounded(bits),
+      }),
+    ),
     mastery: Object.fromEntries(
       Object.entries(skillsOf(answers, shares.rules)).map(([skill, { level, share, band }]) => [
         skill,

@@ -6,7 +6,7 @@ import { mdiCheck } from '@mdi/js';
 import type { PileMark } from '../../contract/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { Item } from '../../core/items/index.ts';
-import AnswerLook from './AnswerLook.vue';
+import AnswerLook from '../clock/AnswerLook.vue';
 
 const { mark, item, conventions, px } = defineProps<{
   mark: PileMark | undefined;

@@ -9,7 +9,7 @@ import { FORM_LETTERS } from '../../core/sheets/index.ts';
 import type { Offer } from '../../core/checking/index.ts';
 import ChildPicture from '../look/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
-import AnswerLook from './AnswerLook.vue';
+import AnswerLook from '../clock/AnswerLook.vue';
 import OtherAnswer from './OtherAnswer.vue';
 import { useCellWords } from './useCellWords.ts';
 import { CHECK_KEYS } from './checkKeys.ts';

@@ -12,7 +12,7 @@ import ReadinessRing from '../desk/ReadinessRing.vue';
 import ReasonRow from '../desk/ReasonRow.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import AnswerLook from './AnswerLook.vue';
+import AnswerLook from '../clock/AnswerLook.vue';
 import type { Marking } from './useMarking.ts';
 import type { PileDesk } from './usePile.ts';
 

@@ -4,6 +4,7 @@ import { mdiArrowRightThin, mdiCheck, mdiEyeOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
+import type { OutWhy } from '../../core/marking/index.ts';
 import { onlyHandOf } from '../../core/items/index.ts';
 import { answeredTime } from '../../core/answers/index.ts';
 import { describeAnswer, describeItem, findingSentence } from '../../core/reporting/index.ts';
@@ -13,7 +14,7 @@ import { useClassroomStore } from '../stores/classroom.ts';
 import CorrectionMenu from './CorrectionMenu.vue';
 
 const { row } = defineProps<{ row: LookedAtAnswer }>();
-const emit = defineEmits<{ say: [says: PostCorrection['says']] }>();
+const emit = defineEmits<{ say: [says: PostCorrection['says'], why?: OutWhy] }>();
 const { t } = useI18n();
 const store = useClassroomStore();
 
@@ -56,9 +57,12 @@ const findings = computed(() => row.findings.map((finding) => findingSentence(fi
       {{ answer }}<template v-if="findings">, {{ findings }}</template>
     </p>
     <footer>
-      <p v-if="row.says !== null" class="says">{{ t(`child.says.${row.says}`) }}</p>
+      <p v-if="row.says !== null" class="says">
+        {{ t(`child.says.${row.says}`)
+        }}<template v-if="row.why !== null">: {{ t(`child.outWhy.${row.why}`) }}</template>
+      </p>
       <p v-else class="quiet source">{{ t(`child.source.${row.source}`) }}</p>
-      <CorrectionMenu :row="row" :task="task" @say="(says) => emit('say', says)" />
+      <CorrectionMenu :row="row" :task="task" @say="(says, why) => emit('say', says, why)" />
     </footer>
   </li>
 </template>

@@ -4,9 +4,10 @@ import { mdiPencilOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { LookedAtAnswer, PostCorrection } from '../../contract/index.ts';
+import { OUT_WHYS, type OutWhy } from '../../core/marking/index.ts';
 
 const { row, task } = defineProps<{ row: LookedAtAnswer; task: string }>();
-const emit = defineEmits<{ say: [says: PostCorrection['says']] }>();
+const emit = defineEmits<{ say: [says: PostCorrection['says'], why?: OutWhy] }>();
 const { t } = useI18n();
 /** How it counts now: "nearly" is had. */
 const counts = computed(() => row.says ?? (['right', 'nearly'].includes(row.verdict) ? 'had' : 'missed'));
@@ -31,6 +32,16 @@ const choices = computed((): PostCorrection['says'][] => [
         :data-says="says"
         @click="emit('say', says)"
       />
+      <template v-if="counts !== 'out'">
+        <v-list-subheader>{{ t('child.outBecause') }}</v-list-subheader>
+        <v-list-item
+          v-for="why in OUT_WHYS"
+          :key="why"
+          :title="t(`child.outWhy.${why}`)"
+          :data-why="why"
+          @click="emit('say', 'out', why)"
+        />
+      </template>
     </v-list>
   </v-menu>
 </template>

@@ -1,18 +1,18 @@
 <!-- A child whose wrong answers do not fit together yet: the tasks that would tell most, and practice that asks them. -->
 <script setup lang="ts">
-import { mdiTabletCellphone } from '@mdi/js';
+import { mdiPrinterOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ChildAnswers } from '../../contract/index.ts';
 import { describeItem } from '../../core/reporting/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
-import { useHandNeeds } from './useHandNeeds.ts';
+import { addressOfTasks } from '../sheets/tasksInAddress.ts';
+import HandPractice from './HandPractice.vue';
 
 const { tasks, childId } = defineProps<{ tasks: ChildAnswers['next']; childId: number }>();
 const { t } = useI18n();
 const store = useClassroomStore();
 const told = computed(() => tasks.map((item) => describeItem(item, store.classroom!.settings)));
-const { handed, problem, hand } = useHandNeeds(() => childId);
 </script>
 
 <template>
@@ -22,22 +22,33 @@ const { handed, problem, hand } = useHandNeeds(() => childId);
     <ul>
       <li v-for="task in told" :key="task">{{ task }}</li>
     </ul>
-    <v-btn variant="tonal" :prepend-icon="mdiTabletCellphone" :height="44" :disabled="handed" @click="hand">{{
-      t(handed ? 'child.practising' : 'child.practiseAny')
-    }}</v-btn>
-    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+    <div class="acts">
+      <HandPractice
+        :child-id="childId"
+        :source="{ what: 'tasks', items: [...tasks] }"
+        :label="t('child.handThese', tasks.length)"
+      />
+      <v-btn
+        variant="text"
+        :prepend-icon="mdiPrinterOutline"
+        :height="44"
+        :to="{ name: 'sheets', query: { show: 'alone', child: childId, tasks: addressOfTasks(tasks) } }"
+        >{{ t('child.onPaper') }}</v-btn
+      >
+    </div>
   </section>
 </template>
 
 <style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
 .none {
   display: grid;
   gap: 6px;
   justify-items: start;
   margin-bottom: 18px;
-}
-.problem {
-  color: var(--berry);
-  font-weight: 600;
 }
 </style>

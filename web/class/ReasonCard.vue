@@ -1,6 +1,6 @@
 <!-- A need of one child: how sure it is, what speaks for it and against it, what else may lie behind, and what helps. -->
 <script setup lang="ts">
-import { mdiTabletCellphone } from '@mdi/js';
+import { mdiPresentation } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { ChildReason } from '../../contract/index.ts';
@@ -9,19 +9,19 @@ import { needText, ruleText, teacherSentence } from '../../core/reporting/index.
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
-import { useHandNeeds } from './useHandNeeds.ts';
+import { sureness } from './sureness.ts';
+import HandPractice from './HandPractice.vue';
+import TriedList from './TriedList.vue';
 
 const { reason, childId } = defineProps<{ reason: ChildReason; childId: number }>();
 /** Answers that are looked at alone, by id; none: all of them. */
 const only = defineModel<readonly string[] | undefined>('only', { required: true });
-const { t, n } = useI18n();
+const { t, n, d } = useI18n();
 const store = useClassroomStore();
 const settings = computed(() => store.classroom!.settings);
 const clock = useClockWords(() => settings.value);
 
-/** Nothing is certain. */
-const SUREST = 0.99;
-const percent = (share: number): string => n(Math.min(share, SUREST), { style: 'percent', maximumFractionDigits: 0 });
+const percent = (share: number): string => n(sureness(share), { style: 'percent', maximumFractionDigits: 0 });
 const name = computed(() => teacherSentence(needText(reason.need, 'name'), settings.value));
 const fits = computed(() =>
   reason.fitsWithRule && reason.rule !== null
@@ -40,6 +40,11 @@ const besides = computed(() =>
           need: teacherSentence(needText(one.need, 'short'), settings.value),
           percent: percent(one.share),
         });
+      case 'convention':
+        return t('child.besideConvention', {
+          convention: t(`child.conventions.${one.convention}`),
+          day: d(new Date(`${one.day}T00:00:00Z`), 'day'),
+        });
       case 'home-language':
         return t('child.besideHomeLanguage');
       case 'one-length':
@@ -53,8 +58,6 @@ const isOnly = (ids: readonly string[]): boolean => only.value?.join() === ids.j
 const look = (ids: readonly string[]): void => {
   only.value = isOnly(ids) ? undefined : ids;
 };
-
-const { handed, problem, hand } = useHandNeeds(() => childId);
 </script>
 
 <template>
@@ -83,10 +86,21 @@ const { handed, problem, hand } = useHandNeeds(() => childId);
     <p v-if="contrast.length > 0" class="contrast">
       <SmallClock v-for="time in contrast" :key="time" :time="time" :px="44" :label="clock.said(time)" />
     </p>
-    <v-btn variant="tonal" :prepend-icon="mdiTabletCellphone" :height="44" :disabled="handed" @click="hand">{{
-      t(handed ? 'child.practising' : 'child.practise')
-    }}</v-btn>
-    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+    <div class="acts">
+      <v-btn
+        v-if="reason.rule !== null"
+        variant="tonal"
+        :prepend-icon="mdiPresentation"
+        :height="44"
+        :to="{ name: 'board', query: { rule: reason.rule } }"
+        >{{ t('child.toBoard') }}</v-btn
+      >
+      <HandPractice :child-id="childId" :source="{ what: 'needs' }" :label="t('child.practise')" />
+    </div>
+    <template v-if="reason.tried.length > 0">
+      <h4 class="title-item">{{ t('child.triedTitle') }}</h4>
+      <TriedList :tried="reason.tried" />
+    </template>
   </article>
 </template>
 
@@ -111,12 +125,16 @@ const { handed, problem, hand } = useHandNeeds(() => childId);
   background: var(--plum);
   color: #fff;
 }
+h4 {
+  margin: 4px 0 0;
+}
 .contrast {
   display: flex;
   gap: 10px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 </style>

@@ -1,20 +1,31 @@
-<!-- Children by skills: a dial a cell. Rows are in the order of names, never of results. -->
+<!-- Children by skills: a dial a cell; what each needs and what to ask it next. A column's head opens its skill. -->
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
-import type { Child, ClassView } from '../../contract/index.ts';
+import type { Child, ClassChild } from '../../contract/index.ts';
 import { LEVELS } from '../../core/diagnosis/index.ts';
 import { needText, teacherSentence } from '../../core/reporting/index.ts';
-import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, type Skill } from '../../core/skills/index.ts';
+import { timeOfItem } from '../../core/items/index.ts';
+import { CLASS_SKILLS, SKILL_GROUPS, groupOfSkill, skillOfItem, type Skill } from '../../core/skills/index.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ChildPicture from '../look/ChildPicture.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { useClockWords } from '../words/useClockWords.ts';
+import { sureness } from './sureness.ts';
 
-const { children, rows } = defineProps<{ children: readonly Child[]; rows: ClassView['children'] }>();
-const { t } = useI18n();
+const { children, rows, skill } = defineProps<{
+  children: readonly Child[];
+  /** Those that are looked at, in the order they stand in. */
+  rows: readonly ClassChild[];
+  /** The skill that is opened. */
+  skill: Skill | undefined;
+}>();
+const emit = defineEmits<{ open: [skill: Skill] }>();
+const { t, n } = useI18n();
 const skillWords = useSkillWords();
 const store = useClassroomStore();
+const clock = useClockWords(() => store.classroom!.settings);
 
 const LEGEND = [...LEVELS].reverse();
 /** A third, two thirds, full: what the legend's dials show. */
@@ -25,18 +36,36 @@ const groups = SKILL_GROUPS.map((group) => ({
 })).filter(({ skills }) => skills.length > 0);
 const startsGroup = (skill: Skill): boolean => groups.some(({ skills }) => skills[0] === skill);
 /** More children than rows of the usual height fit: narrower ones. */
-const crowded = computed(() => children.length > 24);
-const byChild = computed(() => new Map(rows.map((row) => [row.childId, row])));
-const cell = (child: Child, skill: Skill) => {
-  const mastery = byChild.value.get(child.id)?.skills[skill];
-  const words = { name: child.name, skill: t(`skills.long.${skill}`) };
-  if (mastery === undefined) return { level: 'not-seen', share: 0, label: t('class.cellNotSeen', words) } as const;
+const crowded = computed(() => rows.length > 24);
+const byId = computed(() => new Map(children.map((child) => [child.id, child])));
+const shown = computed(() =>
+  rows.flatMap((row) => {
+    const child = byId.value.get(row.childId);
+    return child === undefined ? [] : [{ child, row, needs: needs(row), next: next(row) }];
+  }),
+);
+const cell = (child: Child, row: ClassChild, of: Skill) => {
+  const mastery = row.skills[of];
+  const words = { name: child.name, skill: t(`skills.long.${of}`) };
+  if (mastery === undefined)
+    return { level: 'not-seen', share: 0, again: false, label: t('class.cellNotSeen', words) } as const;
   const { level, share, right, answers } = mastery;
-  return { level, share, label: t('class.cell', { ...words, level: skillWords.level(level), right, answers }) };
+  const again = row.again.includes(of);
+  const label = t('class.cell', { ...words, level: skillWords.level(level), right, answers });
+  return { level, share, again, label: again ? `${label}, ${t('class.again')}` : label };
 };
-const reason = (child: Child): string => {
-  const need = byChild.value.get(child.id)?.reason?.need;
-  return need === undefined ? '' : teacherSentence(needText(need, 'short'), store.classroom!.settings);
+const needs = ({ reason, noPattern, failed }: ClassChild): { said: string; sure: string } => {
+  if (failed) return { said: t('class.failed'), sure: '' };
+  if (reason === null) return { said: noPattern ? t('class.noPattern') : '', sure: '' };
+  return {
+    said: teacherSentence(needText(reason.need, 'short'), store.classroom!.settings),
+    sure: n(sureness(reason.share), { style: 'percent', maximumFractionDigits: 0 }),
+  };
+};
+/** The task that would tell most, as the heads name it. */
+const next = ({ next: item }: ClassChild): string => {
+  const time = item === null ? undefined : timeOfItem(item);
+  return item === null || time === undefined ? '' : `${skillWords.short(skillOfItem(item))} ${clock.written(time)}`;
 };
 </script>
 
@@ -56,8 +85,9 @@ const reason = (child: Child): string => {
     <table>
       <colgroup>
         <col class="of-name" />
-        <col v-for="skill in CLASS_SKILLS" :key="skill" :class="startsGroup(skill) ? 'of-first' : 'of-skill'" />
+        <col v-for="one in CLASS_SKILLS" :key="one" :class="startsGroup(one) ? 'of-first' : 'of-skill'" />
         <col />
+        <col class="of-next" />
       </colgroup>
       <thead>
         <tr>
@@ -66,23 +96,33 @@ const reason = (child: Child): string => {
             {{ skillWords.group(group) }}
           </th>
           <td />
+          <td />
         </tr>
         <tr>
           <td />
           <th
-            v-for="skill in CLASS_SKILLS"
-            :key="skill"
+            v-for="one in CLASS_SKILLS"
+            :key="one"
             scope="col"
             class="skill"
-            :class="{ first: startsGroup(skill) }"
+            :class="{ first: startsGroup(one), opened: one === skill }"
           >
-            {{ skillWords.short(skill) }}
+            <button
+              type="button"
+              :aria-pressed="one === skill"
+              :aria-label="t('class.openSkill', { skill: t(`skills.long.${one}`) })"
+              :data-skill="one"
+              @click="emit('open', one)"
+            >
+              {{ skillWords.short(one) }}
+            </button>
           </th>
           <th scope="col" class="skill reason">{{ t('class.reason') }}</th>
+          <th scope="col" class="skill next">{{ t('class.next') }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="child in children" :key="child.id">
+        <tr v-for="{ child, row, needs: need, next: task } in shown" :key="child.id">
           <th scope="row">
             <router-link
               :to="{ name: 'child', params: { childId: child.id } }"
@@ -91,12 +131,15 @@ const reason = (child: Child): string => {
               <span class="disc"><ChildPicture :picture="child.picture" :px="crowded ? 17 : 23" /></span>
               <span class="name">{{ child.name }}</span>
             </router-link>
-            <span v-if="reason(child)" class="below">{{ reason(child) }}</span>
+            <span v-if="need.said" class="below">{{ need.said }} {{ need.sure }}</span>
           </th>
-          <td v-for="skill in CLASS_SKILLS" :key="skill" :class="{ first: startsGroup(skill) }">
-            <DialGlyph v-bind="cell(child, skill)" class="dial" />
+          <td v-for="one in CLASS_SKILLS" :key="one" :class="{ first: startsGroup(one), opened: one === skill }">
+            <DialGlyph v-bind="cell(child, row, one)" class="dial" />
           </td>
-          <td class="reason">{{ reason(child) }}</td>
+          <td class="reason" :class="{ open: row.reason === null }">
+            {{ need.said }} <span v-if="need.sure" class="quiet">{{ need.sure }}</span>
+          </td>
+          <td class="next">{{ task }}</td>
         </tr>
       </tbody>
     </table>
@@ -154,13 +197,40 @@ th.group {
   padding: 0 0 4px;
 }
 td.reason,
-th.reason {
+th.reason,
+td.next,
+th.next {
   overflow: hidden;
   text-overflow: ellipsis;
   text-align: left;
   padding-left: 10px;
   font-size: 14px;
   white-space: nowrap;
+}
+td.next,
+th.next {
+  padding-left: 4px;
+  color: var(--quiet);
+}
+td.reason.open {
+  color: var(--quiet);
+}
+.of-next {
+  width: 82px;
+}
+.skill button {
+  width: 100%;
+  min-height: 24px;
+  border-radius: 8px;
+  color: inherit;
+}
+.skill button:hover,
+.opened button {
+  background: var(--plum-chosen);
+  color: var(--plum-deep);
+}
+td.opened {
+  background: var(--plum-tint) !important;
 }
 tbody tr {
   height: 25.3px;
@@ -215,6 +285,14 @@ tbody a {
 }
 /* Where there is no room beside the dials, the reason stands under the name. */
 @media (max-width: 720px) {
+  .of-next,
+  th.next,
+  td.next {
+    display: none;
+  }
+  td.reason .quiet {
+    display: none;
+  }
   th.reason,
   td.reason {
     visibility: hidden;
@@ -245,15 +323,20 @@ tbody a {
   background: var(--raised);
   z-index: 1;
 }
+.crowded .skill button {
+  min-height: 18px;
+}
 .crowded tbody tr {
-  height: 18.6px;
+  height: 18.3px;
 }
 .crowded .dial {
   width: 17px;
   height: 17px;
 }
 .crowded tbody a,
-.crowded tbody .reason {
+.crowded tbody .reason .quiet,
+.crowded tbody .reason,
+.crowded tbody .next {
   line-height: 17px;
 }
 </style>

@@ -4,11 +4,18 @@ import { computed } from 'vue';
 import type { Level } from '../../core/diagnosis/index.ts';
 import { sectorPath } from '../../core/face/index.ts';
 
-const { level, share, label } = defineProps<{
+const {
+  level,
+  share,
+  label,
+  again = false,
+} = defineProps<{
   level: Level;
   /** Share filled while it is not secure yet, 0..1. */
   share: number;
   label: string;
+  /** Is it to be looked at again? */
+  again?: boolean;
 }>();
 const path = computed(() => sectorPath(level === 'secure' ? 1 : level === 'not-seen' ? 0 : share, 88));
 </script>
@@ -19,6 +26,7 @@ const path = computed(() => sectorPath(level === 'secure' ? 1 : level === 'not-s
     <template v-else>
       <circle r="92" class="ring" />
       <path :d="path" class="fill" />
+      <circle v-if="again" r="38" class="again" />
     </template>
   </svg>
 </template>
@@ -37,6 +45,9 @@ const path = computed(() => sectorPath(level === 'secure' ? 1 : level === 'not-s
 }
 .fill {
   fill: var(--moss-5);
+}
+.again {
+  fill: var(--moss-1);
 }
 .beginning .fill {
   fill: var(--moss-3);

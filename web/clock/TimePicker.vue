@@ -7,7 +7,8 @@ import { groupOfTime } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 import AnyTime from './AnyTime.vue';
-import TimeRings, { RINGED_GROUPS, type RingTime } from './TimeRings.vue';
+import TimeRings, { type RingTime } from './TimeRings.vue';
+import { RINGED_GROUPS } from './useRingPages.ts';
 
 interface Pickable {
   readonly time: DialTime;

@@ -5,16 +5,16 @@ export interface RingTime {
   readonly time: DialTime;
   readonly look: 'open' | 'picked' | 'breaks' | 'current';
 }
-/** Groups that have a ring: twelve bricks each. Five-minute times are too many for one. */
-export const RINGED_GROUPS: readonly TimeGroup[] = ['oclock', 'half-past', 'quarter-past', 'quarter-to'];
 </script>
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { handAngles, hourOf, timeOf, type DialTime } from '../../core/clock/index.ts';
+import { computed } from 'vue';
+import { handAngles, hourOf, type DialTime } from '../../core/clock/index.ts';
 import { RING_GAP, pointAt, ringBrickPath, ringsOnFace } from '../../core/face/index.ts';
-import { TIMES_OF_GROUP, TIME_GROUPS, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
+import { groupOfTime } from '../../core/sets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
+import RingPages from './RingPages.vue';
+import { useRingPages } from './useRingPages.ts';
 
 const { times, label, centre } = defineProps<{
   times: readonly RingTime[];
@@ -26,33 +26,13 @@ const emit = defineEmits<{ pick: [time: DialTime] }>();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 
-const groups = computed((): readonly TimeGroup[] =>
-  TIME_GROUPS.filter((group) => times.some(({ time }) => groupOfTime(time) === group)),
+const { page, turn, names, rings } = useRingPages(
+  () => times.map(({ time }) => time),
+  () => times.find(({ look }) => look === 'current')?.time,
 );
-const AT_ONCE = 2;
-const pages = computed(() =>
-  Array.from({ length: Math.ceil(groups.value.length / AT_ONCE) }, (_, i) =>
-    groups.value.slice(i * AT_ONCE, (i + 1) * AT_ONCE),
-  ),
-);
-const turned = ref<number>();
-/** The rings that are looked at: those chosen, otherwise those with the time that stands there now. */
-const page = computed(() => {
-  const current = times.find(({ look }) => look === 'current');
-  const own = current === undefined ? 0 : pages.value.findIndex((some) => some.includes(groupOfTime(current.time)));
-  return Math.min(turned.value ?? own, pages.value.length - 1);
-});
-/** A time of each kind, as an example of the page. */
-const EXAMPLE = timeOf(3);
-const nameOf = (some: readonly TimeGroup[]): string =>
-  some
-    .map((group) => TIMES_OF_GROUP[group].find((time) => hourOf(time) === hourOf(EXAMPLE))!)
-    .map((time) => clock.written(time))
-    .join(' · ');
 const bricks = computed(() => {
-  const shown = pages.value[page.value] ?? [];
-  return shown.flatMap((group, ring) => {
-    const { inner, outer } = ringsOnFace(shown.length)[ring]!;
+  return rings.value.flatMap((group, ring) => {
+    const { inner, outer } = ringsOnFace(rings.value.length)[ring]!;
     return times
       .filter(({ time }) => groupOfTime(time) === group)
       .map(({ time, look }) => {
@@ -74,19 +54,7 @@ const pick = ({ time, look }: RingTime): void => {
 
 <template>
   <div class="time-rings">
-    <div v-if="pages.length > 1" class="pages" role="group" :aria-label="label">
-      <button
-        v-for="(some, i) in pages"
-        :key="i"
-        type="button"
-        class="time-type"
-        :class="{ on: i === page }"
-        :aria-pressed="i === page"
-        @click="turned = i"
-      >
-        {{ nameOf(some) }}
-      </button>
-    </div>
+    <RingPages :names="names" :page="page" :label="label" @turn="turn" />
     <svg viewBox="-102 -102 204 204" role="group" :aria-label="label">
       <g
         v-for="brick in bricks"
@@ -115,21 +83,6 @@ const pick = ({ time, look }: RingTime): void => {
   display: flex;
   flex-direction: column;
   gap: 4px;
-}
-.pages {
-  display: flex;
-  justify-content: center;
-  gap: 8px;
-}
-.pages button {
-  min-height: 44px;
-  padding: 0 14px;
-  border-radius: 22px;
-  font-weight: 700;
-}
-.pages button.on {
-  background: var(--plum-chosen);
-  color: var(--plum-deep);
 }
 svg {
   display: block;

@@ -7,12 +7,14 @@ import { DECISIONS, type Decision } from '../../core/planning/index.ts';
 import type { Thresholds } from '../../contract/index.ts';
 import ThresholdsDialog from './ThresholdsDialog.vue';
 
-const { suggestion, decided, secure, seen, thresholds } = defineProps<{
+const { suggestion, decided, secure, seen, thresholds, need } = defineProps<{
   suggestion: Decision;
   decided: Decision | null;
   secure: number;
   seen: number;
   thresholds: Thresholds;
+  /** What most of the others need, and how many; none where no reason was found. */
+  need: { readonly name: string; readonly count: number } | undefined;
 }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t } = useI18n();
@@ -34,6 +36,7 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
     </h3>
     <p v-if="(!decided || decided === suggestion) && !$slots['default']">
       {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
+      <template v-if="need">{{ t('desk.becauseNeed', { need: need.name, count: need.count }, need.count) }}</template>
     </p>
     <slot />
     <div class="acts">

@@ -11,7 +11,19 @@ import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
-const { reason, childIds } = defineProps<{ reason: z.infer<typeof Reason>; childIds: readonly number[] }>();
+const {
+  reason,
+  childIds,
+  most = 2,
+  compact = false,
+} = defineProps<{
+  reason: z.infer<typeof Reason>;
+  childIds: readonly number[];
+  /** Answers that are shown of it. */
+  most?: number;
+  /** Where there are many: the children beside the need, and one line. */
+  compact?: boolean;
+}>();
 const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
@@ -29,6 +41,17 @@ const fits = computed(() =>
     ? t('desk.fitsWith', { rule: teacherSentence(ruleText(reason.rule, 'short'), settings.value) })
     : '',
 );
+/** The pair of times to be shown, and what it parts. */
+const parting = computed(() => {
+  if (reason.parting === null) return '';
+  const [one, other] = reason.parting.times.map((time) => clock.written(time));
+  const [likeliest, next] = reason.parting.rules.map((rule) =>
+    teacherSentence(ruleText(rule, 'short'), settings.value),
+  );
+  return next === undefined ? t('desk.show', { one, other }) : t('desk.showToPart', { one, other, likeliest, next });
+});
+/** The one line there is room for: what to show, otherwise an answer. */
+const line = computed(() => parting.value || answers.value[0] || '');
 const first = computed(() => reason.fitting[0]);
 const shown = computed(() => (first.value === undefined ? undefined : timeOfItem(first.value.item)));
 /** Two tasks with what was made of them. */
@@ -43,17 +66,19 @@ const answers = computed(() =>
 </script>
 
 <template>
-  <article class="reason">
-    <SmallClock v-if="shown !== undefined" :time="shown" :px="46" :label="clock.said(shown)" />
+  <article class="reason" :class="{ compact }">
+    <SmallClock v-if="shown !== undefined" :time="shown" :px="compact ? 34 : 46" :label="clock.said(shown)" />
     <div>
       <h3 class="title-item">{{ name }}</h3>
-      <p v-for="answer in answers" :key="answer" class="quiet">{{ answer }}</p>
-      <p v-if="fits" class="quiet">{{ fits }}</p>
+      <p v-for="answer in answers.slice(0, compact ? 0 : most)" :key="answer" class="quiet">{{ answer }}</p>
+      <p v-if="fits && !compact" class="quiet">{{ fits }}</p>
+      <p v-if="parting && !compact" class="parting">{{ parting }}</p>
       <ul>
         <li v-for="child in children" :key="child.id">
           <router-link :to="{ name: 'child', params: { childId: child.id } }"><NameChip :child="child" /></router-link>
         </li>
       </ul>
+      <p v-if="compact && line" class="quiet line">{{ line }}</p>
     </div>
   </article>
 </template>
@@ -62,13 +87,35 @@ const answers = computed(() =>
 .reason {
   display: flex;
   gap: 12px;
-  margin-bottom: 16px;
+  margin-bottom: 12px;
 }
 ul {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 14px;
   margin-top: 5px;
+}
+.compact {
+  margin-bottom: 8px;
+}
+.compact > div {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  align-items: baseline;
+  gap: 0 12px;
+  min-width: 0;
+}
+.compact ul {
+  margin-top: 0;
+}
+.line {
+  grid-column: 1 / -1;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.parting {
+  font-weight: 600;
 }
 a {
   color: var(--ink);

@@ -6,6 +6,7 @@ import { useSkillWords } from '../words/useSkillWords.ts';
 import type { Known, Thresholds } from '../../contract/index.ts';
 import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
+import { needText, teacherSentence } from '../../core/reporting/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import DecisionBlock from './DecisionBlock.vue';
 import ReadinessRing from './ReadinessRing.vue';
@@ -33,6 +34,16 @@ const seen = computed(() => (known?.levels.length ?? 0) - counts.value['not-seen
 const group = computed(() => {
   const now = store.classroom!.group;
   return known?.decided === 'go-on-with-group' && now?.checkId === known.check.id ? now : undefined;
+});
+/** What the most children need. */
+const need = computed(() => {
+  const first = known?.reasons[0];
+  return (
+    first && {
+      name: teacherSentence(needText(first.reason.need, 'short'), store.classroom!.settings),
+      count: first.childIds.length,
+    }
+  );
 });
 const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)?.name ?? '') ?? []);
 </script>
@@ -79,10 +90,12 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         </ul>
       </div>
       <ReasonRow
-        v-for="{ reason, childIds } in known.reasons"
+        v-for="({ reason, childIds }, i) in known.reasons"
         :key="reason.need"
         :reason="reason"
         :child-ids="childIds"
+        :most="known.reasons.length > 2 ? 1 : 2"
+        :compact="known.reasons.length > 2 && i > 0"
       />
       <p v-if="known.reasons.length === 0" class="quiet empty">{{ t('desk.noReason') }}</p>
       <DecisionBlock
@@ -92,6 +105,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         :secure="counts.secure"
         :seen="seen"
         :thresholds="store.classroom!.thresholds"
+        :need="need"
         @decide="(decision) => emit('decide', decision)"
         @thresholds="(thresholds) => emit('thresholds', thresholds)"
       >
@@ -111,7 +125,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
   display: flex;
   align-items: center;
   gap: 22px;
-  margin: 14px 0 18px;
+  margin: 10px 0 12px;
 }
 .legend li {
   display: flex;

@@ -5,10 +5,12 @@ import { useRoute, useRouter } from 'vue-router';
 import type { RoundSource, Settings } from '../../contract/index.ts';
 import { isEither, showOf } from '../../core/activities/index.ts';
 import { inSchoolDay } from '../../core/clock/index.ts';
+import { WRONG_RULES } from '../../core/misconceptions/index.ts';
 import { isRoundItem } from '../../core/rounds/index.ts';
 import ClockMoment from '../board/moments/ClockMoment.vue';
 import TaskBoard from '../board/asking/TaskBoard.vue';
 import FreeBoard from '../board/stage/FreeBoard.vue';
+import { aimedAtGroup, aimedAtRule, type Aimed } from '../board/stage/aimed.ts';
 import DemonstrationBoard from '../board/demonstrations/DemonstrationBoard.vue';
 import EitherBoard from '../board/judging/EitherBoard.vue';
 import PartsBoard from '../board/parts/PartsBoard.vue';
@@ -71,8 +73,13 @@ const nextPart = async (): Promise<void> => {
   await router.replace({ name: 'board', params: route.params, query: { segment: next } });
 };
 
-/** The small group, once its key was pressed or the desk opened it. */
-const group = computed(() => (route.query['group'] === undefined ? undefined : (store.classroom!.group ?? undefined)));
+/** What shows a reason: the small group's, once its key was pressed or the desk opened it, or of a rule, opened from a child's page. */
+const aimed = computed((): Aimed | undefined => {
+  const { group } = store.classroom!;
+  if (route.query['group'] !== undefined && group !== null) return aimedAtGroup(group);
+  const rule = WRONG_RULES.find((one) => one === route.query['rule']);
+  return rule && aimedAtRule(rule);
+});
 const toGroup = (): Promise<unknown> => router.replace({ name: 'board', params: route.params, query: { group: null } });
 /** Tasks of a part that children do by themselves: the board asks them as a tablet or a sheet does. */
 const ownTasks = computed(() => {
@@ -160,7 +167,7 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :lesson="roundLesson"
     />
     <TaskBoard
-      v-else-if="lesson && ownTasks.length > 0 && !group"
+      v-else-if="lesson && ownTasks.length > 0 && !aimed"
       :settings="settings"
       :lesson="lesson"
       :items="ownTasks"
@@ -175,7 +182,7 @@ const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({
       :lesson="lesson"
       :round-lesson="roundLesson"
       :segment-index="segment"
-      :group="group"
+      :aimed="aimed"
       @group="toGroup"
       @past="nextPart"
       @round="begin"

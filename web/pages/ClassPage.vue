@@ -1,13 +1,17 @@
-<!-- The class by skills, and how each o'clock time went. -->
+<!-- The class by skills, and how each time went; a skill opens beside the table. -->
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { ClassView } from '../../contract/index.ts';
+import type { TimeGroup } from '../../core/sets/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import TimeWheel from '../clock/TimeWheel.vue';
+import ClassFilter from '../class/ClassFilter.vue';
 import SkillMatrix from '../class/SkillMatrix.vue';
+import SkillPanel from '../class/SkillPanel.vue';
 import TakeOut from '../class/TakeOut.vue';
 import { useRecord } from '../class/useRecord.ts';
+import { useShown } from '../class/useShown.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
@@ -15,7 +19,10 @@ const { t } = useI18n();
 const store = useClassroomStore();
 const clock = useClockWords(() => store.classroom!.settings);
 const { data: view, problem } = useRecord(ClassView, () => '/record/class');
+const { show, order, lastDay, skill, shown, choose, setOrder, open } = useShown(() => view.value?.children ?? []);
 
+/** The wheel of this class has both rings of the unit, whatever was asked yet. */
+const RINGS: readonly TimeGroup[] = ['oclock', 'half-past'];
 /** Times to look at again: the lowest shares, and only those that some child did not have. */
 const HARDEST = 3;
 const hardest = computed(() =>
@@ -29,14 +36,35 @@ const hardest = computed(() =>
 <template>
   <div class="class">
     <section class="sheet table">
-      <SkillMatrix v-if="view" :children="store.classroom!.children" :rows="view.children">
-        <template #acts><TakeOut /></template>
+      <SkillMatrix
+        v-if="view"
+        :children="store.classroom!.children"
+        :rows="shown"
+        :skill="skill"
+        @open="(one) => open(one === skill ? undefined : one)"
+      >
+        <template #acts>
+          <ClassFilter
+            :rows="view.children"
+            :show="show"
+            :order="order"
+            :last-day="lastDay"
+            @show="choose"
+            @order="setOrder"
+          />
+          <TakeOut />
+        </template>
       </SkillMatrix>
+      <p v-if="view && shown.length === 0" class="quiet nobody">{{ t('class.nobody') }}</p>
     </section>
-    <section v-if="view" class="side">
+    <section v-if="view && skill" class="side">
+      <SkillPanel :key="skill" :skill="skill" @close="open(undefined)" @not-secure="choose({ only: 'skill', skill })" />
+    </section>
+    <section v-else-if="view" class="side">
       <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
       <TimeWheel
         :results="view.times"
+        :always="RINGS"
         :centre="store.classroom!.children.length"
         :caption="t('class.children')"
         class="wheel"
@@ -52,6 +80,7 @@ const hardest = computed(() =>
         </ul>
       </template>
       <p v-else-if="view.times.length === 0" class="quiet">{{ t('class.empty') }}</p>
+      <p class="quiet hint">{{ t('class.openHint') }}</p>
     </section>
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
   </div>
@@ -60,20 +89,20 @@ const hardest = computed(() =>
 <style scoped>
 .class {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 384px;
-  gap: 32px;
-  padding: 8px 32px 16px;
+  grid-template-columns: minmax(0, 1fr) 316px;
+  gap: 28px;
+  padding: 8px 28px 16px;
   max-width: 1500px;
   margin: 0 auto;
   align-items: start;
 }
 .table {
-  padding: 14px 20px 10px;
+  padding: 14px 16px 10px 18px;
   min-height: 300px;
 }
 .wheel {
-  width: 300px;
-  margin: 12px auto 22px;
+  width: 288px;
+  margin: 10px auto 18px;
 }
 .hardest {
   display: flex;
@@ -89,7 +118,13 @@ const hardest = computed(() =>
   margin-top: 4px;
 }
 .side {
-  padding-top: 12px;
+  padding-top: 6px;
+}
+.nobody {
+  padding: 20px 4px;
+}
+.hint {
+  margin-top: 18px;
 }
 .problem {
   color: var(--berry);

@@ -9,6 +9,7 @@ import SheetHead from '../sheets/SheetHead.vue';
 import { SHEET_TABS, type SheetTab } from '../sheets/tabs.ts';
 import ThingList from '../sheets/ThingList.vue';
 import { useSheet } from '../sheets/useSheet.ts';
+import { tasksIn } from '../sheets/tasksInAddress.ts';
 import type { SheetType } from '../../core/sheets/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
@@ -51,18 +52,26 @@ const show = async (next: { tab?: SheetTab; number?: number; sheet?: string }): 
   const query = { show: next.tab ?? tab.value, ...(next.sheet && { sheet: next.sheet }) };
   await router.replace({ name: 'sheets', params: number === undefined ? {} : { number: String(number) }, query });
 };
+/** Tasks that would tell most about a child, in the address. */
+const telling = computed(() => {
+  const childId = Number(route.query['child']);
+  const tasks = tasksIn(route.query['tasks']);
+  return store.childById.has(childId) && tasks.length > 0 ? { childId, tasks } : undefined;
+});
 const load = async (): Promise<void> => {
   problem.value = undefined;
   const sheet = route.query['sheet'];
   try {
     if (typeof sheet === 'string') await making.open(sheet);
+    else if (telling.value !== undefined)
+      making.beginWithTasks(telling.value.tasks, t('sheets.telling'), telling.value.childId);
     else if (lesson.value !== undefined && onTable.value)
       await making.beginOrOpen(lesson.value, tab.value as 'ticket' | 'alone');
   } catch (error) {
     problem.value = problemKey(error);
   }
 };
-watch(() => [tab.value, lesson.value?.id, route.query['sheet']], load, { immediate: true });
+watch(() => [tab.value, lesson.value?.id, route.query['sheet'], route.query['tasks']], load, { immediate: true });
 /** Who has read why it cannot be kept, and goes all the same, is not held. */
 let wasTold = false;
 onBeforeRouteLeave(async () => {
@@ -73,7 +82,9 @@ onBeforeRouteLeave(async () => {
 const openMade = (id: string, type: SheetType): Promise<void> =>
   show({ tab: type === 'ticket' ? 'ticket' : 'alone', sheet: id });
 /** A sheet that was opened is its own lesson's, or none's. */
-const ofLesson = computed(() => (route.query['sheet'] === undefined ? lesson.value : making.lesson.value));
+const ofLesson = computed(() =>
+  route.query['sheet'] === undefined && telling.value === undefined ? lesson.value : making.lesson.value,
+);
 </script>
 
 <template>

@@ -12,7 +12,9 @@ import AmountRows from './AmountRows.vue';
 import PrintButtons from './PrintButtons.vue';
 import RecipeSentence from './RecipeSentence.vue';
 import SheetPreview from './SheetPreview.vue';
+import SheetFinds from './SheetFinds.vue';
 import SheetTimes from './SheetTimes.vue';
+import { useFinding } from './useFinding.ts';
 import type { SheetMaking } from './useSheet.ts';
 
 const { making } = defineProps<{ making: SheetMaking }>();
@@ -53,6 +55,24 @@ const showForm = (wanted: number): void => {
 const swap = (time: number): void => {
   making.swap(form.value, chosen.value!, time as never);
   chosen.value = undefined;
+};
+const finding = useFinding(() => {
+  if (draft.value === undefined || items.value.length === 0) return undefined;
+  const { recipe, whom } = draft.value;
+  return {
+    items: items.value,
+    wishes: { recipe, before: making.before.value, taught: making.taught.value },
+    childIds: whom.kind === 'some' ? whom.childIds : undefined,
+  };
+});
+const swapFor = (place: number, time: number): void => making.swap(form.value, place, time as never);
+/** Children's own forms are made by need, each by itself: there the one that is looked at is bettered. */
+const better = async (): Promise<void> => {
+  const { forms } = draft.value!.content;
+  const isOwn = making.draft.value!.childIds.length > 0;
+  const found = await finding.better(isOwn ? [items.value] : forms);
+  if (found === undefined) return;
+  making.takeForms(isOwn ? forms.map((one, i) => (i === form.value ? found[0]! : one)) : found);
 };
 const free = (time: number): void => {
   const { fixed, banned } = draft.value!.recipe;
@@ -215,7 +235,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       @fix="(time) => making.fix(form, time)"
       @ban="(time) => making.ban(form, time)"
       @free="free"
-    />
+    >
+      <SheetFinds v-if="chosen === undefined" :finding="finding" :items="items" @swap="swapFor" @better="better" />
+    </SheetTimes>
   </div>
 </template>
 

@@ -9,7 +9,8 @@ import type { PlannedLesson, Suggestion } from '../../core/planning/index.ts';
 import { TIMES_OF_GROUP, groupOfTime, type TimeGroup } from '../../core/sets/index.ts';
 import { rulesBroken, timeOfTask, timesOnSheet, whyTimes } from '../../core/sheets/index.ts';
 import AnyTime from '../clock/AnyTime.vue';
-import TimeRings, { RINGED_GROUPS, type RingTime } from '../clock/TimeRings.vue';
+import TimeRings, { type RingTime } from '../clock/TimeRings.vue';
+import { RINGED_GROUPS } from '../clock/useRingPages.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
@@ -145,6 +146,7 @@ const centre = computed(() =>
         </button>
       </li>
     </ul>
+    <slot />
     <template v-if="broken.length > 0">
       <h3 class="title-item">{{ t('desk.against') }}</h3>
       <ul class="reasons">

@@ -12,11 +12,13 @@ import {
   type SheetRecipe,
 } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
+import type { Item } from '../../core/items/index.ts';
 import { groupsOf, timesMet } from '../../core/planning/index.ts';
 import {
   composeForms,
   contentOf,
   sheetOfLesson,
+  sheetOfTasks,
   sourceOf,
   swapSuggestions,
   withTaskMoved,
@@ -94,6 +96,23 @@ export const useSheet = () => {
       recipe: { ...recipe, counts: { ...recipe.counts }, groups: [...recipe.groups], fixed: [], banned: [] },
       content: mutable(made.content),
       whom: { kind: 'each' },
+      childIds: [],
+    });
+    kept = JSON.stringify(draft.value!.content);
+  };
+  /** Begins with some tasks for one child. */
+  const beginWithTasks = (items: readonly Item[], title: string, childId: number): void => {
+    lesson.value = undefined;
+    part.value = null;
+    [id, version, kept] = [newId(), 0, ''];
+    printed.value = undefined;
+    problem.value = undefined;
+    impossible.value = undefined;
+    const { recipe, content } = sheetOfTasks(items, { title, iCan: '' }, store.classroom!.settings);
+    history.begin({
+      recipe: { ...recipe, counts: { ...recipe.counts }, groups: [...recipe.groups], fixed: [], banned: [] },
+      content: mutable(content),
+      whom: { kind: 'some', childIds: [childId] },
       childIds: [],
     });
     kept = JSON.stringify(draft.value!.content);
@@ -269,6 +288,7 @@ export const useSheet = () => {
     undo: history.undo,
     redo: history.redo,
     beginWith,
+    beginWithTasks,
     beginOrOpen,
     open,
     change,
@@ -277,6 +297,14 @@ export const useSheet = () => {
     changeWhom,
     suggestions,
     swap: (form: number, place: number, time: DialTime): void => withForm(form, swapped(form, place, time)),
+    /** All forms with other times on them. */
+    takeForms: (forms: readonly (readonly PaperItem[])[]): void =>
+      history.change({
+        ...draft.value!,
+        content: { ...draft.value!.content, forms: forms.map((form) => [...form]) },
+      }),
+    /** Times the class has met by then. */
+    taught: computed(() => timesMet(met.value)),
     move: (form: number, from: number, to: number): void =>
       withForm(form, withTaskMoved(draft.value!.content.forms[form]!, from, to)),
     fix: (form: number, time: DialTime): void => wish(withTimeOn, form, time),

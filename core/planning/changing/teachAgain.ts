@@ -1,7 +1,7 @@
 import type { DialTime } from '../../clock/index.ts';
 import type { ItemKind } from '../../items/index.ts';
-import { RULE_HELP, isInvisible, type WrongRule } from '../../misconceptions/index.ts';
-import { cleanExamples, contrastExamples, groupOfTime, isHardTime, type TimeGroup } from '../../sets/index.ts';
+import { isInvisible, partingPair, type WrongRule } from '../../misconceptions/index.ts';
+import { TIMES_OF_GROUP, cleanExamples, contrastExamples, isHardTime, type TimeGroup } from '../../sets/index.ts';
 import type { Skill } from '../../skills/index.ts';
 import { groupsOf } from '../laying/history.ts';
 import { groupsTaught } from '../laying/ladder.ts';
@@ -18,11 +18,13 @@ export interface Again {
   readonly rules: readonly WrongRule[];
 }
 
-/** Pairs of times that set a wrong rule beside what is right, at most two pairs. Times of other groups are not shown yet. */
+/** Pairs of times that part the likeliest rules from each other and from right, at most two pairs. Times of other groups are not shown yet. */
 const contrastsOf = (rules: readonly WrongRule[], groups: readonly TimeGroup[]): DialTime[] => {
-  const pairs = rules
-    .map((rule) => RULE_HELP[rule].contrast)
-    .filter((pair) => pair.every((time) => groups.includes(groupOfTime(time)) && !isHardTime(time)));
+  const times = groups.flatMap((group) => TIMES_OF_GROUP[group]).filter((time) => !isHardTime(time));
+  const pairs = [rules.slice(0, 2), ...rules.slice(1).map((rule) => [rule])].flatMap((some) => {
+    const pair = partingPair(some, times);
+    return pair === undefined ? [] : [pair];
+  });
   return [...new Set(pairs.slice(0, 2).flat())];
 };
 

@@ -3,7 +3,7 @@
 import { mdiAccountMultipleOutline } from '@mdi/js';
 import { computed, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import type { Lesson, RoundSource, Settings, SmallGroup } from '../../../contract/index.ts';
+import type { Lesson, RoundSource, Settings } from '../../../contract/index.ts';
 import { inSchoolDay, timeOf, turnNearestTo, turnOnTo, wrapToDial } from '../../../core/clock/index.ts';
 import { contrastOf } from '../../../core/activities/index.ts';
 import { isHourAlone } from '../../../core/items/index.ts';
@@ -14,19 +14,20 @@ import { useStageStore, type Card } from '../../stores/stage.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import { usePlanWords } from '../../words/usePlanWords.ts';
 import BoardFrame from './BoardFrame.vue';
+import type { Aimed } from './aimed.ts';
 import PairCards from '../cards/PairCards.vue';
 import TimeCards from '../cards/TimeCards.vue';
 import UnhookedCard from '../cards/UnhookedCard.vue';
 import RoundReady from '../rounds/RoundReady.vue';
 
-const { settings, lesson, roundLesson, segmentIndex, group } = defineProps<{
+const { settings, lesson, roundLesson, segmentIndex, aimed } = defineProps<{
   settings: Settings;
   lesson: Lesson | undefined;
   /** The lesson a round can be taken from: today's on a plain board. */
   roundLesson: Lesson | undefined;
   segmentIndex: number;
-  /** The small group whose turn it is: what shows its reason, then its times. */
-  group?: SmallGroup | undefined;
+  /** What shows a reason, then its times: for a small group, or for whoever is there. */
+  aimed?: Aimed | undefined;
 }>();
 /** `past`: behind the last time. */
 const emit = defineEmits<{
@@ -45,9 +46,9 @@ const clock = useTemplateRef('clock');
 
 const segment = computed(() => lesson?.segments[segmentIndex]);
 const times = computed(() =>
-  group === undefined ? (segment.value?.times ?? []) : [group.contrast[0], ...group.times],
+  aimed === undefined ? (segment.value?.times ?? []) : [aimed.contrast[0], ...aimed.times],
 );
-const isRound = computed(() => group === undefined && segment.value?.kind === 'show-me');
+const isRound = computed(() => aimed === undefined && segment.value?.kind === 'show-me');
 const isPair = computed(() => stage.lenses.includes('two-clocks') && !stage.free.angles);
 /**
  * What the hands show, on the way too: an open card never says anything else. Under covers only the hour matters, for how wide
@@ -63,11 +64,11 @@ const open = (card: Card): void => {
 };
 /** A turn of one hour takes this long, so that an eye can follow both hands; a longer way goes faster. */
 const TURN_MS = 1600;
-/** A small group begins with the two times that part right from wrong, side by side; its lens stays. */
+/** It begins with the two times that part right from wrong, side by side; the lens stays. */
 const showReason = (): void => {
-  if (group === undefined) return;
-  stage.lenses = stage.place === 0 ? [group.lens, 'two-clocks'] : [group.lens];
-  if (stage.place === 0) stage.second = group.contrast[1];
+  if (aimed === undefined) return;
+  stage.lenses = stage.place === 0 ? [aimed.lens, 'two-clocks'] : [aimed.lens];
+  if (stage.place === 0) stage.second = aimed.contrast[1];
 };
 const goTo = (place: number): void => {
   const next = times.value[place];
@@ -85,14 +86,14 @@ const start = (): void => {
   stage.second = contrastOf(stage.time);
   cover();
   showReason();
-  if (group !== undefined) return;
+  if (aimed !== undefined) return;
   // A lesson about the hour hand begins with that hand alone.
   const items = segment.value?.items ?? [];
   if (items.length > 0 && items.every(({ kind }) => isHourAlone(kind))) stage.lenses = ['hour-hand-alone'];
 };
 // Coming back from a demonstration, everything is where it was.
 watch(
-  () => `${lesson?.id} ${segmentIndex} ${group?.checkId}`,
+  () => `${lesson?.id} ${segmentIndex} ${aimed?.key}`,
   (list) => {
     if (stage.started === list) return;
     stage.started = list;
@@ -115,7 +116,7 @@ const next = (): void => {
   const closed = cards.value.find((card) => !stage.opened.has(card));
   if (closed !== undefined) open(closed);
   else if (stage.place + 1 < times.value.length) goTo(stage.place + 1);
-  else if (group !== undefined) emit('leave');
+  else if (aimed !== undefined) emit('leave');
   else if (segment.value !== undefined) emit('past');
 };
 const back = (): void => {
@@ -135,7 +136,7 @@ const say = computed(() => {
   return words.phrase(step ?? { key: ask, values: {} });
 });
 const title = computed(() => {
-  if (group !== undefined) return t('smallGroup.title');
+  if (aimed !== undefined) return t(aimed.checkId === undefined ? 'board.title' : 'smallGroup.title');
   return segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind);
 });
 const view = computed(() => ({
@@ -155,7 +156,7 @@ const keys = {
   j: () => toGroup(),
 };
 /** The small group has a key of its own, where there is one. */
-const hasGroup = computed(() => group === undefined && (store.classroom?.group ?? null) !== null);
+const hasGroup = computed(() => aimed?.checkId === undefined && (store.classroom?.group ?? null) !== null);
 const toGroup = (): void => {
   if (hasGroup.value) emit('group');
 };
@@ -182,7 +183,7 @@ const stones = computed(() =>
     :view="view"
     :keys="keys"
     :extra="extra"
-    :data-group="group?.checkId"
+    :data-group="aimed?.checkId"
     :acts="acts"
     :room="{ say, pair: true, questions: isPair || stage.free.angles || isRound ? undefined : stage.openParts.size }"
     :stones="stones"

@@ -1,11 +1,11 @@
 import { ref } from 'vue';
 import { v4 as newId } from 'uuid';
-import { Tablets, type PostSet } from '../../contract/index.ts';
+import { Tablets, type PostSet, type SetSource } from '../../contract/index.ts';
 import { post } from '../api/client.ts';
 import { problemKey } from '../words/problemWords.ts';
 
-/** Hands a child practice by what it needs. */
-export const useHandNeeds = (childId: () => number) => {
+/** Hands a child practice by what it needs, or some tasks. */
+export const useHandPractice = (childId: () => number, source: () => SetSource) => {
   const handed = ref(false);
   /** Message key of what went wrong last, if anything. */
   const problem = ref<string>();
@@ -13,7 +13,7 @@ export const useHandNeeds = (childId: () => number) => {
   const id = newId();
   const hand = async (): Promise<void> => {
     try {
-      await post(Tablets, '/tablets/sets', { id, childIds: [childId()], source: { what: 'needs' } } satisfies PostSet);
+      await post(Tablets, '/tablets/sets', { id, childIds: [childId()], source: source() } satisfies PostSet);
       handed.value = true;
       problem.value = undefined;
     } catch (error) {

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
 import { shownAnswer } from '../../core/sheets/index.ts';
-import PictureClock from '../clock/PictureClock.vue';
+import PictureClock from './PictureClock.vue';
 
 const { item, answer, conventions, px } = defineProps<{
   item: Item;

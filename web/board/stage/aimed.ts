@@ -1,0 +1,25 @@
+import type { SmallGroup } from '../../../contract/index.ts';
+import type { DialTime } from '../../../core/clock/index.ts';
+import type { Lens } from '../../../core/face/index.ts';
+import { RULE_HELP, type WrongRule } from '../../../core/misconceptions/index.ts';
+
+/** What the board is opened for beside a lesson: a lens, two times side by side, and times after them. */
+export interface Aimed {
+  /** Another for each. */
+  readonly key: string;
+  /** The small group whose turn it is; none where one reason is shown to whoever is there. */
+  readonly checkId?: number;
+  readonly lens: Lens;
+  readonly contrast: readonly [DialTime, DialTime];
+  readonly times: readonly DialTime[];
+}
+
+export const aimedAtGroup = ({ checkId, lens, contrast, times }: SmallGroup): Aimed => ({
+  key: `group ${checkId}`,
+  checkId,
+  lens,
+  contrast,
+  times,
+});
+/** What helps with a rule; nothing on the board says whose it is. */
+export const aimedAtRule = (rule: WrongRule): Aimed => ({ key: `rule ${rule}`, ...RULE_HELP[rule], times: [] });
