@@ -33,6 +33,8 @@ export interface School {
   setClock(ms: number): void;
   /** Breaks every connection that is open, as a computer does that slept. */
   cutConnections(): void;
+  /** Begins to end, as at Ctrl-C: live streams are over, while requests are still answered. */
+  beginEnd(): Promise<void>;
   /** Ends the server and starts a new one on the same file. */
   restart(): Promise<void>;
   close(): Promise<void>;
@@ -164,6 +166,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
       setBy += ms;
     },
     cutConnections: () => server.closeAllConnections(),
+    beginEnd: () => endLive(),
     restart: async () => {
       await stop();
       await start();

@@ -11,9 +11,13 @@ export const createClassrooms = (parts: ClassroomParts) => {
   const known = new Map<number, Classroom>();
   let ended = false;
   const one = (classId: number): Classroom => {
-    const found = known.get(classId) ?? createClassroom(parts, classId);
-    known.set(classId, found);
-    return found;
+    const found = known.get(classId);
+    if (found !== undefined) return found;
+    const made = createClassroom(parts, classId);
+    known.set(classId, made);
+    // Whoever still asks while the server ends is answered, and told nothing after.
+    if (ended) made.live.end();
+    return made;
   };
   const opened = (): Classroom => one(classes.openId());
   return {

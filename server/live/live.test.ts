@@ -65,4 +65,11 @@ describe('live streams', () => {
     await tablet.until(changed);
     await Promise.all([teacher.end(), tablet.end()]);
   });
+  it('are streams to whoever opens one while the server ends, so that a browser opens it again by itself', async () => {
+    const joining = openStream(`${school.url}/api/live`);
+    await school.beginEnd();
+    const opened = await Promise.all([joining, openStream(`${school.url}/api/live`)]);
+    expect(opened.map(({ type }) => type)).toEqual(['text/event-stream', 'text/event-stream']);
+    await Promise.all(opened.map(({ over }) => over));
+  });
 });

@@ -144,6 +144,15 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
   );
   lookRound.unref();
 
+  /**
+   * A stream has begun: only now can it be ended, for what is ended before its head is sent is no stream to a browser.
+   * @returns false where the server has ended meanwhile, and the stream with it
+   */
+  const opened = (res: Response, owner: string | undefined): boolean => {
+    if (ended) res.end();
+    else streams.opened(owner, res);
+    return !ended;
+  };
   const register = (screen: Screen): void => {
     (screen.state.isRemote ? remotes : screens).register(screen);
     const state = board();
@@ -254,9 +263,9 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     },
     /** @param remote the second device of the teacher's that listens, where it is not her own computer */
     joinTeacher: async (req: Request, res: Response, remote?: RemotePass): Promise<void> => {
-      streams.opened(remote && remoteOwner(remote.id), res);
       const state: ScreenState = { isRemote: remote !== undefined };
       const screen = await createSession<ScreenState>(req, res, { retry: RETRY_MS, state });
+      if (!opened(res, remote && remoteOwner(remote.id))) return;
       register(screen);
       if (remote === undefined) return;
       // Whether it listens stands under Tablets, and a board may leave something to it.
@@ -269,9 +278,9 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       );
     },
     joinStation: async (req: Request, res: Response, tabletId: number, seat: string | undefined): Promise<void> => {
-      streams.opened(tabletOwner(tabletId), res);
       const state: TabletState = { tabletId, seat, close: () => res.end() };
       const session = await createSession<TabletState>(req, res, { retry: RETRY_MS, state });
+      if (!opened(res, tabletOwner(tabletId))) return;
       stations.register(session);
       tablets.add(session);
       if (seat !== undefined) seats.hear(tabletId, seat);

@@ -15,6 +15,8 @@ export interface Stream {
   /** The data of the next message of a kind, in order, each once. */
   next(event: string): Promise<unknown>;
   end(): Promise<void>;
+  /** What it says it is. */
+  readonly type: string | undefined;
   /** Done when the server has ended it. */
   readonly over: Promise<void>;
 }
@@ -53,6 +55,7 @@ export const openStream = async (url: string, cookie = '', host = new URL(url).h
   };
   return {
     over: reading,
+    type: response.headers['content-type'],
     heard,
     until,
     next: async (event) => {
