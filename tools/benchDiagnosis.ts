@@ -27,14 +27,25 @@ const answers = Array.from({ length: CLASS.children }, (_, childId) => {
 const judged = answers.map((own) => own.map(judge));
 const judgeAll = (own: readonly JudgedAnswer[]) => skillsOf(own, judgeChild(own).shares.rules);
 
+/** The same answers, of whose days nothing was worked out yet. */
+const anew = (own: readonly JudgedAnswer[]): JudgedAnswer[] => own.map((answer) => ({ ...answer }));
+
 const text = JSON.stringify(answers);
 say(
   `judge a class of ${CLASS.children} children with ${CLASS.answers} answers each`,
-  median(() => judged.map(judgeAll)),
+  median(() => judged.map((own) => judgeAll(anew(own)))),
 );
 say(
+  'judge one of them, of whom nothing was worked out yet',
+  median(() => judgeAll(anew(judged[0]!))),
+);
+let more = CLASS.answers - CLASS.aDay;
+say(
   'judge one of them after one more answer',
-  median(() => judgeAll(judged[0]!)),
+  median(() => {
+    more = more < CLASS.answers ? more + 1 : CLASS.answers - CLASS.aDay + 1;
+    return judgeAll(judged[0]!.slice(0, more));
+  }),
 );
 say(
   '  yardstick: JSON.parse of the class’s answers',

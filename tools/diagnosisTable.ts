@@ -6,7 +6,16 @@
 import { TAUGHT_TIMES, hourOf, isOclock, timeOf, wrapToDial } from '../core/clock/index.ts';
 import { seededRng, type Rng } from '../core/common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
-import { NEEDS, judge, judgeChild, tellingTasks, type JudgedAnswer } from '../core/diagnosis/index.ts';
+import {
+  NAMING,
+  NEEDS,
+  judge,
+  judgeChild,
+  speaksFor,
+  tellingTasks,
+  type JudgedAnswer,
+  type Need,
+} from '../core/diagnosis/index.ts';
 import { rightAnswers, type Answer, type Item } from '../core/items/index.ts';
 import { readAndMark } from '../core/marking/index.ts';
 import { isInvisible, type WrongRule } from '../core/misconceptions/index.ts';
@@ -59,8 +68,12 @@ const after = (items: readonly Item[], answer: Answering, more: number) => {
     asked.push(next.item);
     answers.push(marked(next.item, answer(next.item)));
   }
-  return judgeChild(answers);
+  return { answers, judged: judgeChild(answers) };
 };
+/** Did the answers fit a need in as many tasks as a name takes? More cannot be named, whatever is weighed. */
+const couldBeNamed = (need: Need, answers: readonly JudgedAnswer[]): boolean =>
+  need !== 'none' &&
+  new Set(answers.filter((answer) => speaksFor(need, answer)).map(({ task }) => task)).size >= NAMING.fitting;
 
 interface Trial {
   readonly items: readonly Item[];
@@ -73,20 +86,27 @@ interface Trial {
 }
 const trial = ({ items, states, faith, slips, more = 0 }: Trial) => {
   const rng = seededRng(SEED);
-  let [all, first, named, other] = [0, 0, 0, 0];
+  let [all, first, could, named, other] = [0, 0, 0, 0, 0];
   for (const state of states)
     for (let i = 0; i < CHILDREN; i++) {
       const slip = slips(rng);
-      const { shares, reasons } = after(items, (item) => answerOf(rng, state, item, faith, slip), more);
+      const { answers, judged } = after(items, (item) => answerOf(rng, state, item, faith, slip), more);
+      const { shares, reasons } = judged;
       const need = needOf(state);
       const top = NEEDS.reduce((most, one) => (shares.first[one] > shares.first[most] ? one : most));
       all += 1;
       if (top === need) first += 1;
+      if (couldBeNamed(need, answers)) could += 1;
       if (reasons.some((one) => one.need === need)) named += 1;
       if (reasons.some((one) => one.need !== need)) other += 1;
     }
   const percent = (count: number): string => ((100 * count) / all).toFixed(1);
-  return { 'first, %': percent(first), 'named, %': percent(named), 'another named, %': percent(other) };
+  return {
+    'first, %': percent(first),
+    'could be named, %': percent(could),
+    'named, %': percent(named),
+    'another named, %': percent(other),
+  };
 };
 
 const KNOWING = Array.from({ length: 10 }, () => 'none' as const);
@@ -135,11 +155,9 @@ const twoAtOnce = (faith: number) => {
     for (let i = 0; i < CHILDREN; i++) {
       const slip = upTo(0.05)(rng);
       // What the first does not show in, the second may.
-      const { reasons } = after(
-        PROBE,
-        (item) => answerOf(rng, isInvisible(pair[0], item) ? pair[1] : pair[0], item, faith, slip),
-        2,
-      );
+      const {
+        judged: { reasons },
+      } = after(PROBE, (item) => answerOf(rng, isInvisible(pair[0], item) ? pair[1] : pair[0], item, faith, slip), 2);
       const needs = pair.map(needOf);
       all += 1;
       if (reasons.some(({ need }) => needs.includes(need))) either += 1;
@@ -159,7 +177,9 @@ const lacking = () => {
       if (!('shown' in item) || 'options' in item || rng() < slip) return answerOf(rng, 'none', item, 1, slip);
       return rightAnswers({ ...item, shown: wrapToDial(item.shown + 120) } as Item)[0]!;
     };
-    const { reasons } = after(PROBE, twoOn, 2);
+    const {
+      judged: { reasons },
+    } = after(PROBE, twoOn, 2);
     all += 1;
     if (reasons.some(({ need }) => need !== 'guessing')) named += 1;
     if (reasons.some(({ need }) => need === 'guessing')) guessing += 1;

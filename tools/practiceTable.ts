@@ -8,7 +8,16 @@ import { seededRng } from '../core/common/index.ts';
 import { DEFAULT_CONVENTIONS } from '../core/conventions/index.ts';
 import { beliefOf, judge, judgeChild, type JudgedAnswer } from '../core/diagnosis/index.ts';
 import { readAndMark } from '../core/marking/index.ts';
-import { makePool, needsOf, prepareByNeed, settledOn, taskAfter, type Practised } from '../core/practice/index.ts';
+import {
+  makePool,
+  needsOf,
+  prepareByNeed,
+  settledOn,
+  taskOn,
+  wayAnew,
+  wayInto,
+  wayOn,
+} from '../core/practice/index.ts';
 import { CLASS_SKILLS } from '../core/skills/index.ts';
 import { TRUTHS, answerOf, needOf, upTo, type State } from './independentChild.ts';
 
@@ -21,36 +30,39 @@ const needs = needsOf([], CLASS_SKILLS, TAUGHT_TIMES, DAY);
 const kindsAsked = new Map<string, number>();
 let kindsTaught: readonly string[] = [];
 
-/** One session of one child. */
-const session = (state: State, faith: number, seed: number) => {
+/** One session of one child. @param anew made ready anew after each answer, as where there is a network; otherwise once, at its beginning */
+const session = (state: State, faith: number, seed: number, anew: boolean) => {
   const rng = seededRng(seed);
   const slip = upTo(0.05)(rng);
   const pool = makePool(needs, seededRng(seed));
   kindsTaught = [...new Set(pool.map(({ item }) => item.kind))];
-  const made = prepareByNeed(needs, pool);
-  const done: Practised[] = [];
+  let way = wayInto(prepareByNeed(needs, pool));
   const answers: JudgedAnswer[] = [];
   let namedAfter: number | undefined;
   let named: string | undefined;
   for (;;) {
-    const item = taskAfter(made, done);
+    const item = taskOn(way);
     if (item === undefined) break;
     kindsAsked.set(item.kind, (kindsAsked.get(item.kind) ?? 0) + 1);
     const answer = answerOf(rng, state, item, faith, slip);
     const marked = readAndMark(item, answer, DEFAULT_CONVENTIONS);
-    done.push({ item, answer, verdict: marked.verdict });
+    way = wayOn(way, { item, answer, verdict: marked.verdict });
     answers.push(judge({ childId: 1, lessonId: 1, day: DAY, item, ...marked }));
     const [reason] = named === undefined ? judgeChild(answers).reasons : [];
+    if (anew) {
+      const known = needsOf(answers, CLASS_SKILLS, TAUGHT_TIMES, DAY);
+      way = wayAnew(way, prepareByNeed(known, pool, way.done));
+    }
     if (reason !== undefined) [named, namedAfter] = [reason.need, answers.length];
   }
   return { named, namedAfter, settled: settledOn(beliefOf(answers)), answers: answers.length };
 };
 
-const trial = (states: readonly State[], faith: number) => {
+const trial = (states: readonly State[], faith: number, anew: boolean) => {
   let [all, named, right, sum, settledWrongly, answers] = [0, 0, 0, 0, 0, 0];
   for (const [s, state] of states.entries())
     for (let i = 0; i < CHILDREN; i++) {
-      const one = session(state, faith, SEED + 1000 * s + i);
+      const one = session(state, faith, SEED + 1000 * s + i, anew);
       all += 1;
       answers += one.answers;
       if (one.named !== undefined) {
@@ -69,14 +81,15 @@ const trial = (states: readonly State[], faith: number) => {
     'answers of a session': (answers / all).toFixed(1),
   };
 };
-console.table({
-  'a rule, used always': trial(TRUTHS, 1),
-  'a rule, used 0.8': trial(TRUTHS, 0.8),
-  knows: trial(
-    Array.from({ length: 8 }, () => 'none' as const),
-    1,
-  ),
-});
+const KNOWS = Array.from({ length: 8 }, () => 'none' as const);
+for (const anew of [false, true]) {
+  console.log(anew ? 'with a network: made ready anew after each answer' : 'without a network: made ready once');
+  console.table({
+    'a rule, used always': trial(TRUTHS, 1, anew),
+    'a rule, used 0.8': trial(TRUTHS, 0.8, anew),
+    knows: trial(KNOWS, 1, anew),
+  });
+}
 console.log(
   `kinds that came up: ${kindsTaught.filter((kind) => kindsAsked.has(kind)).length} of ${kindsTaught.length}`,
 );

@@ -18,11 +18,13 @@ import {
   judge,
   judgeChild,
   sharesOf,
+  schoolDaysBetween,
   skillsOf,
   summariseCheck,
   timeResults,
   timesOf,
   tellingTasks,
+  weightOfAge,
   type Check,
   type CountedAnswer,
   type JudgedAnswer,
@@ -172,6 +174,11 @@ describe('the reason behind wrong answers', () => {
     expect(namesOf(answering('coming-hour', items))).toEqual(['between']);
     expect(namesOf(learned)).toEqual([]);
   });
+  it('counts half a school week later, and not less for the weekend between', () => {
+    expect(weightOfAge(schoolDaysBetween('2026-11-10', '2026-11-17'))).toBeCloseTo(0.5, 9);
+    expect(weightOfAge(schoolDaysBetween('2026-11-13', '2026-11-16'))).toBeGreaterThan(0.85);
+    expect(weightOfAge(0)).toBe(1);
+  });
   it('fades sooner where a lesson was taught about it since', () => {
     const items = [at(4, 30), at(8, 30), at(2, 30)].map((shown): Item => ({ kind: 'read', shown }));
     const answers = [...answering('coming-hour', items), ...answering(undefined, items.slice(0, 1), '2026-11-11')];
@@ -196,6 +203,23 @@ describe('a judgement', () => {
   it('is the same in whatever order answers came', () => {
     const rng = seededRng(7);
     for (let i = 0; i < 5; i++) expect(said(shuffled(rng, mixed))).toEqual(said(mixed));
+  });
+  it('is the same, to the last digit, whether it grew answer by answer or is made at once', () => {
+    const lessons = ['2026-11-12'];
+    const days = ['2026-11-09', '2026-11-10', '2026-11-10', '2026-11-12', '2026-11-13', '2026-11-13'];
+    const grown = days.flatMap((day, i) => answering(i % 2 === 0 ? 'coming-hour' : 'one-zero', PROBE.slice(0, 4), day));
+    for (let count = 0; count <= grown.length; count++) {
+      const until = grown.slice(0, count);
+      expect(beliefOf(until, lessons)).toEqual(
+        beliefOf(
+          until.map((answer) => ({ ...answer })),
+          lessons,
+        ),
+      );
+    }
+    // The same day once more: without the lesson, without an answer that does not count any more, and with one of an earlier day that came late.
+    const others = [grown, grown.slice(1), [...grown, ...answering('one-zero', PROBE.slice(5, 6), '2026-11-11')]];
+    for (const answers of others) expect(beliefOf(answers)).toEqual(beliefOf(answers.map((answer) => ({ ...answer }))));
   });
   it('sums to no more than certainty, whatever was answered', () =>
     fc.assert(

@@ -5,7 +5,7 @@ export { RIGHT_DESPITE_RULE } from './does.ts';
 export { foretoldOf, type Foretold } from './foretold.ts';
 export { SLIP } from './slip.ts';
 export { BESIDE, type Beside } from './beside.ts';
-export { NAMING } from './naming.ts';
+export { NAMING, speaksFor } from './naming.ts';
 export { askable } from './askable.ts';
 export { tellingTasks } from './next.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';

@@ -37,6 +37,22 @@ const SHARES = Array.from({ length: STRIPS }, (_, i) => (i + 0.5) / STRIPS);
 /** Before any answer a low share is a little likelier than a high one, as if it had been wrong this often: one lucky run is not enough. */
 const WRONG_BEFORE = 0.1;
 
+/** Logarithms of being right and of being wrong at each share. */
+interface Logs {
+  readonly right: Float64Array;
+  readonly wrong: Float64Array;
+}
+/** By the chance of a guess, of which kinds of tasks have a handful. */
+const logsOf = new Map<number, Logs>();
+const logsWith = (guess: number): Logs => {
+  const known = logsOf.get(guess);
+  if (known !== undefined) return known;
+  const chances = Float64Array.from(SHARES, (share) => share + (1 - share) * guess);
+  const logs = { right: chances.map(Math.log), wrong: chances.map((chance) => Math.log(1 - chance)) };
+  logsOf.set(guess, logs);
+  return logs;
+};
+
 /** Answers of one guessing chance, summed. */
 interface Count {
   right: number;
@@ -50,12 +66,12 @@ interface Count {
  */
 const weights = (counts: ReadonlyMap<number, Count>): Float64Array => {
   const logs = new Float64Array(STRIPS);
-  for (let i = 0; i < STRIPS; i++) logs[i] = WRONG_BEFORE * Math.log(1 - SHARES[i]!);
-  for (const [guess, { right, wrong }] of counts)
-    for (let i = 0; i < STRIPS; i++) {
-      const chance = SHARES[i]! + (1 - SHARES[i]!) * guess;
-      logs[i]! += right * Math.log(chance) + wrong * Math.log(1 - chance);
-    }
+  const unguessed = logsWith(0).wrong;
+  for (let i = 0; i < STRIPS; i++) logs[i] = WRONG_BEFORE * unguessed[i]!;
+  for (const [guess, { right, wrong }] of counts) {
+    const told = logsWith(guess);
+    for (let i = 0; i < STRIPS; i++) logs[i]! += right * told.right[i]! + wrong * told.wrong[i]!;
+  }
   const top = logs.reduce((most, log) => Math.max(most, log), -Infinity);
   let total = 0;
   for (let i = 0; i < STRIPS; i++) total += logs[i] = Math.exp(logs[i]! - top);

@@ -17,9 +17,20 @@ export interface DatedClue extends Pick<Clue, 'besides' | 'logs'> {
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;
+/** Milliseconds at which each day begins that was asked for: a class's answers ask for the same hundred again and again. */
+const begins = new Map<string, number>();
+const MOST_DAYS = 2000;
+const beginOf = (day: string): number => {
+  const known = begins.get(day);
+  if (known !== undefined) return known;
+  if (begins.size >= MOST_DAYS) begins.clear();
+  const begin = Date.parse(day);
+  begins.set(day, begin);
+  return begin;
+};
 /** Days from Monday to Friday between two dates: holidays are not known here. */
 export const schoolDaysBetween = (from: string, to: string): number => {
-  const [start, end] = [Date.parse(from), Date.parse(to)];
+  const [start, end] = [beginOf(from), beginOf(to)];
   const days = Math.max(0, Math.round((end - start) / DAY_MS));
   const weekday = new Date(start).getUTCDay();
   let count = Math.floor(days / 7) * 5;
@@ -37,6 +48,13 @@ const chanceOfChange = (from: string, to: string, lessons: readonly string[]): n
   return 1 - weightOfAge(schoolDaysBetween(from, to)) * (1 - TAUGHT) ** taught;
 };
 
+/** What is believed when another day begins. */
+const changedUntil = (
+  { day, belief }: { readonly day: string; readonly belief: Belief },
+  to: string,
+  lessons: readonly string[],
+): Belief => withChange(belief, chanceOfChange(day, to, lessons));
+
 /** Answers that say something, by their day. */
 const byDay = (answers: readonly DatedClue[]): Map<string, DatedClue[]> => {
   const days = new Map<string, DatedClue[]>();
@@ -53,22 +71,17 @@ const byDay = (answers: readonly DatedClue[]): Map<string, DatedClue[]> => {
  * What is believed of a child at the end of each day it answered, oldest first. Answers of one day count together, in whatever order they
  * came; between two days a child may have changed.
  * @param answers of that child alone, in any order @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
- * @param from days before it are not worked through
  */
 export function* beliefsByDay(
   answers: readonly DatedClue[],
   lessons: readonly string[] = [],
-  from = '',
 ): Generator<{ readonly day: string; readonly belief: Belief }> {
   const days = byDay(answers);
-  let belief = begun();
-  let before: string | undefined;
+  let before: { readonly day: string; readonly belief: Belief } | undefined;
   for (const day of [...days.keys()].sort()) {
-    if (day < from) continue;
-    if (before !== undefined) belief = withChange(belief, chanceOfChange(before, day, lessons));
-    belief = withAnswers(belief, days.get(day)!);
-    before = day;
-    yield { day, belief };
+    const morning = before === undefined ? begun() : changedUntil(before, day, lessons);
+    before = { day, belief: withAnswers(morning, days.get(day)!) };
+    yield before;
   }
 }
 
@@ -79,9 +92,30 @@ const lastDay = (answers: readonly DatedClue[]): string =>
 const firstKept = (answers: readonly DatedClue[], last: string): string =>
   answers.reduce((first, { day }) => (day < first && schoolDaysBetween(day, last) <= FORGOTTEN ? day : first), last);
 
+/** What was believed when a day began, after these answers and lessons. */
+interface Morning {
+  readonly earlier: readonly DatedClue[];
+  readonly lessons: readonly string[];
+  readonly belief: Belief;
+}
+/** By the first answer of that day: a child that answers again and again in a lesson has the same days behind it each time. */
+const mornings = new WeakMap<DatedClue, Morning>();
+const same = <T>(one: readonly T[], other: readonly T[]): boolean =>
+  one.length === other.length && one.every((each, i) => each === other[i]);
+
 /** What is believed of a child after all its answers, as of the last day it answered. What is long forgotten is left out. */
 export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
-  let last = begun();
-  for (const { belief } of beliefsByDay(answers, lessons, firstKept(answers, lastDay(answers)))) last = belief;
-  return last;
+  const last = lastDay(answers);
+  const first = firstKept(answers, last);
+  const today = answers.filter(({ logs, day }) => logs !== undefined && day === last);
+  if (today.length === 0) return begun();
+  const earlier = answers.filter(({ logs, day }) => logs !== undefined && day >= first && day < last);
+  const known = mornings.get(today[0]!);
+  if (known !== undefined && same(known.earlier, earlier) && same(known.lessons, lessons))
+    return withAnswers(known.belief, today);
+  let before: { readonly day: string; readonly belief: Belief } | undefined;
+  for (const one of beliefsByDay(earlier, lessons)) before = one;
+  const belief = before === undefined ? begun() : changedUntil(before, last, lessons);
+  mornings.set(today[0]!, { earlier, lessons: [...lessons], belief });
+  return withAnswers(belief, today);
 };

@@ -2,6 +2,7 @@ import { shuffled, type Rng } from '../common/index.ts';
 import { SLIP, type Belief } from '../diagnosis/index.ts';
 import { KINDS, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
 import { skillOfItem, SKILL_DATA } from '../skills/index.ts';
+import { visibleRules } from '../misconceptions/index.ts';
 import { makeItem, suits, withTwin } from '../making/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import { chanceRight, information, prospectOf, type Prospect } from './prospect.ts';
@@ -103,15 +104,23 @@ const timesDone = ({ item }: Candidate, kinds: readonly ItemKind[]): number =>
 const worthOf = (one: Candidate, belief: Belief): number => information(belief, one, one.knows) + DUE_BITS * one.due;
 /** So many tasks are weighed at each place of a session: what told little at its beginning seldom tells much later. */
 const WEIGHED = 48;
-/** Those that tell most now, as many as are weighed at each place. */
-export const mostTelling = (candidates: readonly Candidate[], belief: Belief): ReadonlySet<Candidate> =>
-  new Set(
-    candidates
+/**
+ * Those that tell most now, as many as are weighed at each place. Where a rule waits to be seen once more, of those in which it shows,
+ * so long as there are any.
+ */
+export const mostTelling = (
+  candidates: readonly Candidate[],
+  { belief, waiting }: Pick<PracticeNeeds, 'belief' | 'waiting'>,
+): ReadonlySet<Candidate> => {
+  const showing = candidates.filter(({ item }) => visibleRules(item).some(({ rule }) => rule === waiting));
+  return new Set(
+    (showing.length > 0 ? showing : candidates)
       .map((one) => ({ one, worth: worthOf(one, belief) }))
       .sort((a, b) => b.worth - a.worth)
       .slice(0, WEIGHED)
       .map(({ one }) => one),
   );
+};
 
 /** Tasks a child came by just before: the last one and the one before that. */
 export interface JustBefore {

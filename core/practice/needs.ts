@@ -1,5 +1,6 @@
 import type { DialTime } from '../clock/index.ts';
-import { beliefOf, sharesOf, skillsOf, type Belief, type JudgedAnswer, type Level } from '../diagnosis/index.ts';
+import { judgeChild, skillsOf, type Belief, type JudgedAnswer, type Level } from '../diagnosis/index.ts';
+import type { WrongRule } from '../misconceptions/index.ts';
 import type { Skill } from '../skills/index.ts';
 
 /** How a child stands with one skill that was taught. */
@@ -18,6 +19,8 @@ export interface PracticeNeeds {
   readonly times: readonly DialTime[];
   /** What is believed of why it answers as it does. */
   readonly belief: Belief;
+  /** A rule that is sure enough and was seen in too few tasks to be named. */
+  readonly waiting?: WrongRule | undefined;
 }
 
 /** Days after which a skill is due again, by how sure a child is of it: the surer, the longer. */
@@ -41,8 +44,8 @@ export const needsOf = (
   today: string,
   lessons: readonly string[] = [],
 ): PracticeNeeds => {
-  const belief = beliefOf(answers, lessons);
-  const known = skillsOf(answers, sharesOf(belief).rules);
+  const { belief, shares, waiting } = judgeChild(answers, { lessons });
+  const known = skillsOf(answers, shares.rules);
   const lastSeen = new Map(answers.map(({ skill, day }) => [skill, day]));
   const skills = [...new Set(taught)].map((skill): SkillNeed => {
     const mastery = known[skill];
@@ -50,5 +53,5 @@ export const needsOf = (
     const days = (Date.parse(today) - Date.parse(lastSeen.get(skill)!)) / DAY_MS;
     return { skill, share: mastery.share, due: Math.min(1, days / GAP_DAYS[mastery.level]) };
   });
-  return { skills, times, belief };
+  return { skills, times, belief, waiting };
 };

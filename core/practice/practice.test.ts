@@ -4,7 +4,7 @@ import { TAUGHT_TIMES, timeOf } from '../clock/index.ts';
 import { seededRng, type Rng } from '../common/index.ts';
 import { guessChance, timeOfItem, type Item } from '../items/index.ts';
 import { skillOfItem, SKILLS, type Skill } from '../skills/index.ts';
-import { WRONG_RULES } from '../misconceptions/index.ts';
+import { WRONG_RULES, isInvisible } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
 import { knowing, simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
 import {
@@ -30,7 +30,7 @@ import {
   type Session,
 } from './index.ts';
 import { markGiven as mark, response } from '../marking/given.test.support.ts';
-import { begun, type Belief } from '../diagnosis/index.ts';
+import { NEED_OF_RULE, begun, judgeChild, type Belief } from '../diagnosis/index.ts';
 import { UNKNOWN, believed, judgedGiven, sharesAfter } from '../diagnosis/judged.test.support.ts';
 
 const FIRST_GRADE = SKILLS.filter((skill) => /^(parts|clockwise|hour-hand|oclock|half-past|mixed|judge)/.test(skill));
@@ -182,6 +182,39 @@ describe('practice that goes by what a child needs', () => {
       }),
     );
     expect(found.length).toBeGreaterThanOrEqual(9);
+  });
+  it('does not end on what is sure before it was seen in as many tasks as a name takes', () => {
+    let early = 0;
+    for (const rule of ['long-hand-only', 'coming-hour', 'anticlockwise', 'colon-missing'] as const)
+      for (let seed = 0; seed < 3; seed++) {
+        const rng = seededRng(seed);
+        const tasks = makePool(needs, rng);
+        const known = (sofar: readonly Practised[]) => sofar.map(({ item, answer }) => judgedGiven(item, answer));
+        const done = walk(prepareByNeed(needs, tasks), { rule, faith: 1, slip: 0 }, rng, (sofar) =>
+          prepareByNeed(needsOf(known(sofar), FIRST_GRADE, TAUGHT_TIMES, '2026-11-24'), tasks, sofar),
+        );
+        if (done.length === MOST_ITEMS) continue;
+        early += 1;
+        expect([rule, seed, judgeChild(known(done)).reasons.map(({ need }) => need)]).toEqual([
+          rule,
+          seed,
+          [NEED_OF_RULE[rule]],
+        ]);
+      }
+    expect(early).toBeGreaterThan(6);
+  });
+  it('asks a task in which a rule shows that waits to be seen once more, before one that is sure', () => {
+    const read = (hour: number): Item => ({ kind: 'read', shown: timeOf(hour) });
+    const once = [
+      response(read(3), { kind: 'time', time: timeOf(12, 15) }),
+      response({ kind: 'set', shown: timeOf(9) }, { kind: 'hands', hour: 0, minute: 270 }),
+    ];
+    const waiting = { ...needs, belief: believed(once), waiting: 'hands-swapped' as const };
+    const asked = once.slice(0, 1).map(({ item }): Practised => ({ item, answer: once[0]!.answer, verdict: 'right' }));
+    for (let seed = 0; seed < 5; seed++) {
+      const item = taskAfter(prepareByNeed(waiting, makePool(needs, seededRng(seed)), asked), []);
+      expect(isInvisible('hands-swapped', item!)).toBe(false);
+    }
   });
   it('asks about what was not seen for long before what was just seen', () => {
     const sure = (skill: Skill, due: number) => ({ skill, share: 0.9, due });

@@ -64,9 +64,10 @@ export const settledOn = (belief: Belief): Need | undefined => {
   const needs = needsIn(belief);
   return NEEDS.find((need) => needs[need] > (need === 'none' ? SETTLED.none : SETTLED.need));
 };
-/** An end comes after a right answer, and when what is suspected is settled. */
-const isOver = ({ outcomes, belief }: Place, index: number): boolean =>
-  index >= MOST_ITEMS || (index >= FEWEST_ITEMS && outcomes.at(-1) === true && settledOn(belief) !== undefined);
+/** An end comes after a right answer, and when what is suspected is settled: sure, and seen in as many tasks as a name takes. */
+const isOver = ({ outcomes, belief }: Place, index: number, { waiting }: PracticeNeeds): boolean =>
+  index >= MOST_ITEMS ||
+  (index >= FEWEST_ITEMS && outcomes.at(-1) === true && waiting === undefined && settledOn(belief) !== undefined);
 
 /** Those that fit; all where none does. */
 const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boolean): readonly Candidate[] => {
@@ -77,6 +78,7 @@ const anyOf = (candidates: readonly Candidate[], fits: (one: Candidate) => boole
 /**
  * @param used at places before, so that no child meets a task twice while there are others
  * @param telling tasks that are weighed for what they tell
+ * @param waits does a rule wait to be seen once more?
  */
 const chooseTask = (
   { belief, before, outcomes, kinds }: Place,
@@ -84,13 +86,15 @@ const chooseTask = (
   all: readonly Candidate[],
   used: ReadonlySet<Candidate>,
   telling: ReadonlySet<Candidate>,
+  waits: boolean,
 ): Candidate | undefined => {
   const unused = all.filter((one) => !used.has(one));
   const others =
     unused.length > 0 ? unused : anyOf(all, ({ item }) => !before.some(({ last }) => isSameItem(last.item, item)));
   if (outcomes.length >= 2 && !outcomes.includes(true)) return easierOne(others, belief, before);
   const fresh = anyOf(others, (one) => isFresh(one, before));
-  const isSure = index % SURE_EVERY === 0 || index === MOST_ITEMS - 1;
+  // A child that was just right needs no easy one before what a name waits for.
+  const isSure = (index % SURE_EVERY === 0 && !(waits && outcomes.at(-1) === true)) || index === MOST_ITEMS - 1;
   return isSure
     ? sureOne(fresh, belief, kinds)
     : tellingOne(
@@ -155,13 +159,15 @@ const placeAfter = (asked: readonly Asked[], needs: PracticeNeeds): Place => {
 const layOut = (needs: PracticeNeeds, pool: readonly Prospect[], asked: readonly Asked[]): Chosen[][] => {
   const all = pool.map((prospect) => candidateOf(needs, prospect));
   const used = new Set(all.filter((one) => asked.some(({ item }) => isSameItem(item, one.item))));
-  const telling = mostTelling(all, needs.belief);
+  const telling = mostTelling(all, needs);
   const layers: Chosen[][] = [];
   let places: Place[] = [placeAfter(asked, needs)];
   while (places.length > 0) {
     const index = asked.length + layers.length;
     const chosen = places.flatMap((place): Chosen[] => {
-      const candidate = isOver(place, index) ? undefined : chooseTask(place, index, all, used, telling);
+      const candidate = isOver(place, index, needs)
+        ? undefined
+        : chooseTask(place, index, all, used, telling, needs.waiting !== undefined);
       return candidate === undefined ? [] : [{ ...place, candidate }];
     });
     for (const { candidate } of chosen) used.add(candidate);

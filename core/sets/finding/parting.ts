@@ -1,16 +1,17 @@
 import type { Item } from '../../items/index.ts';
-import { FINDING_STATES, answersTo, type Likely } from './states.ts';
+import { FINDING_STATES, answersTo, type Answers, type Likely } from './states.ts';
 
 const SIZE = FINDING_STATES.length;
 
 /** How alike two states answer, 0..1, for each pair (Bhattacharyya: sum of the roots of the chances' products). */
 export type Alike = Float64Array;
 
-const known = new WeakMap<Item, Alike>();
+const known = new WeakMap<Answers, Alike>();
 export const alikeIn = (item: Item): Alike => {
-  const before = known.get(item);
+  const answers = answersTo(item);
+  const before = known.get(answers);
   if (before !== undefined) return before;
-  const { columns, rows } = answersTo(item);
+  const { columns, rows } = answers;
   const roots = rows.map(Math.sqrt);
   const alike = new Float64Array(SIZE * SIZE);
   for (let a = 0; a < SIZE; a++)
@@ -20,7 +21,7 @@ export const alikeIn = (item: Item): Alike => {
         sum += roots[a * columns + column]! * roots[b * columns + column]!;
       alike[a * SIZE + b] = alike[b * SIZE + a] = Math.min(1, sum);
     }
-  known.set(item, alike);
+  known.set(answers, alike);
   return alike;
 };
 

@@ -55,10 +55,7 @@ export interface Answers {
   readonly needs: readonly (readonly NamedNeed[])[];
 }
 
-const known = new WeakMap<Item, Answers>();
-export const answersTo = (item: Item): Answers => {
-  const before = known.get(item);
-  if (before !== undefined) return before;
+const answersOf = (item: Item): Answers => {
   const foretold = foretoldOf(item);
   const { own, wayOf, chances } = foretold;
   const columns = own.length + 2;
@@ -74,20 +71,34 @@ export const answersTo = (item: Item): Answers => {
     rows[s * columns + columns - 1] = Math.max(1e-6, 1 - told);
   });
   const visible = visibleRules(item);
-  const found: Answers = {
+  return {
     columns,
     rows,
     logs: rows.map(Math.log),
     needs: [
       [],
       ...own.map((answer) => {
-        const written = JSON.stringify(answer);
-        const rules = visible.filter((one) => one.own.some((led) => JSON.stringify(led) === written));
+        const text = JSON.stringify(answer);
+        const rules = visible.filter((one) => one.own.some((led) => JSON.stringify(led) === text));
         return [...new Set(rules.map(({ rule }) => NEED_OF_RULE[rule]))];
       }),
       ['guessing'],
     ],
   };
+};
+
+const known = new WeakMap<Item, Answers>();
+/** By the task as it is written: those without options are few, and are made again and again. */
+const written = new Map<string, Answers>();
+const MOST_KEPT = 3000;
+/** @returns the same object for tasks that are equal, as long as it is kept */
+export const answersTo = (item: Item): Answers => {
+  const before = known.get(item);
+  if (before !== undefined) return before;
+  const text = JSON.stringify(item);
+  const found = written.get(text) ?? answersOf(item);
+  if (written.size >= MOST_KEPT) written.clear();
+  written.set(text, found);
   known.set(item, found);
   return found;
 };
