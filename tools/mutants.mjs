@@ -59,10 +59,12 @@ const judgementMutants = () =>
   ].flatMap(([file, at]) => {
     const text = source(file);
     const [line, value] = at.exec(text);
+    // What is counted stays a whole number.
+    const places = value.includes('.') ? 100 : 1;
     return [0.6, 1.4].map((factor) => ({
       name: `${file}: ${line.trim()} times ${factor}`,
       file,
-      text: text.replace(line, line.replace(value, String(Math.round(value * factor * 100) / 100))),
+      text: text.replace(line, line.replace(value, String(Math.round(value * factor * places) / places))),
     }));
   });
 const ruleMutants = () =>

@@ -7,7 +7,8 @@ import { makeItem, suits } from '../making/index.ts';
 import { response } from '../marking/given.test.support.ts';
 import { WRONG_RULES, predict, type WrongRule } from '../misconceptions/index.ts';
 import { simulateAnswer } from '../simulation/index.ts';
-import { judgedGiven } from './judged.test.support.ts';
+import { besides } from './beside.ts';
+import { UNKNOWN, judgedGiven } from './judged.test.support.ts';
 import {
   NEEDS,
   NEED_OF_RULE,
@@ -107,6 +108,22 @@ describe('the reason behind wrong answers', () => {
     expect(namesOf([wrong, ...right])).toEqual([]);
     expect(namesOf([wrong, wrong, wrong])).toEqual([]);
   });
+  it('is not named while it is hardly likelier than not, however many answers fit it', () => {
+    const HALF_PAST = [1, 8, 2, 3, 4, 5, 7, 9, 10, 11].map((hour): Item => ({ kind: 'read', shown: at(hour, 30) }));
+    const shares: number[] = [];
+    for (let right = 0; right <= 8; right++) {
+      const answers = [
+        ...answering('coming-hour', HALF_PAST.slice(0, 2)),
+        ...answering(undefined, HALF_PAST.slice(2, 2 + right)),
+      ];
+      const { shares: all, reasons } = judgeChild(answers);
+      shares.push(all.needs.between);
+      expect(reasons.some(({ need }) => need === 'between')).toBe(all.needs.between > 0.8);
+    }
+    // Some of them lie between.
+    expect(shares.some((share) => share > 0.5 && share < 0.8)).toBe(true);
+    expect(shares[0]).toBeGreaterThan(0.8);
+  });
   it('is not made of taps: they tell that it was missed, not how', () =>
     expect(
       namesOf(OCLOCK_TIMES.map((shown) => judgedGiven({ kind: 'read', shown }, { kind: 'observed', got: false }))),
@@ -153,6 +170,18 @@ describe('the reason behind wrong answers', () => {
     expect(kinds([...swapped, atTwelve])).toContain('hidden');
     expect(kinds(swapped)).not.toContain('hidden');
   });
+  it('has another need beside it from three in twenty on, and not below', () => {
+    const beside = (writing: number) =>
+      besides(
+        { need: 'hands', rule: 'hands-swapped' },
+        { needs: { ...UNKNOWN.needs, hands: 0.9, writing } },
+        [],
+        [],
+        {},
+      );
+    expect(beside(0.2)).toEqual([{ kind: 'need', need: 'writing', share: 0.2 }]);
+    expect(beside(0.12)).toEqual([]);
+  });
   it('can be told by the tasks that tell most: none of one kind, nor of a time that hides what is likely', () => {
     const wrong = [judgedGiven({ kind: 'read', shown: at(3) }, { kind: 'time', time: at(12, 15) })];
     const items = [at(12), at(7), at(4, 30)].flatMap((shown): Item[] => [
@@ -178,6 +207,16 @@ describe('the reason behind wrong answers', () => {
     expect(weightOfAge(schoolDaysBetween('2026-11-10', '2026-11-17'))).toBeCloseTo(0.5, 9);
     expect(weightOfAge(schoolDaysBetween('2026-11-13', '2026-11-16'))).toBeGreaterThan(0.85);
     expect(weightOfAge(0)).toBe(1);
+  });
+  it('holds for about one in two after a lesson about it, until they write again', () => {
+    const wrote = [2, 5, 9, 11].map((hour) =>
+      judgedGiven({ kind: 'write-digital', shown: timeOf(hour) }, { kind: 'text', text: `${hour}00` }, '2026-11-10'),
+    );
+    const read = judgedGiven({ kind: 'read', shown: timeOf(4) }, { kind: 'time', time: timeOf(4) }, '2026-11-11');
+    const share = (lessons: readonly string[]): number => sharesOf(beliefOf([...wrote, read], lessons)).needs.writing;
+    expect(share([])).toBeGreaterThan(0.85);
+    expect(share(['2026-11-10'])).toBeGreaterThan(0.42);
+    expect(share(['2026-11-10'])).toBeLessThan(0.55);
   });
   it('fades sooner where a lesson was taught about it since', () => {
     const items = [at(4, 30), at(8, 30), at(2, 30)].map((shown): Item => ({ kind: 'read', shown }));
