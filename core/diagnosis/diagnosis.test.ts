@@ -171,15 +171,15 @@ describe('the reason behind wrong answers', () => {
     expect(kinds(swapped)).not.toContain('hidden');
   });
   it('has another need beside it from three in twenty on, and not below', () => {
-    const beside = (writing: number) =>
+    const beside = (direction: number) =>
       besides(
         { need: 'hands', rule: 'hands-swapped' },
-        { needs: { ...UNKNOWN.needs, hands: 0.9, writing } },
+        { needs: { ...UNKNOWN.needs, hands: 0.9, direction } },
         [],
         [],
         {},
       );
-    expect(beside(0.2)).toEqual([{ kind: 'need', need: 'writing', share: 0.2 }]);
+    expect(beside(0.2)).toEqual([{ kind: 'need', need: 'direction', share: 0.2 }]);
     expect(beside(0.12)).toEqual([]);
   });
   it('can be told by the tasks that tell most: none of one kind, nor of a time that hides what is likely', () => {
