@@ -51,7 +51,7 @@ export const Classroom = z.strictObject({
   /** Lessons that children answered in, and so were held. */
   taught: z.array(z.int()),
   /** The small group the last decision made; null where the class goes on without one. */
-  group: SmallGroup.nullable(),
+  groups: z.array(SmallGroup),
   day: z.strictObject({
     routine: z.array(RoutineEntry),
     /** Entries the board announces today, in the order of the day. */

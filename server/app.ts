@@ -20,6 +20,7 @@ import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
 import { createOpenStreams } from './live/openStreams.ts';
 import { pileRoutes } from './piles/pileRoutes.ts';
 import { planRoutes } from './plan/planRoutes.ts';
+import { groupRoutes } from './groups/groupRoutes.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
 import { createPairing } from './remote/pairing.ts';
 import { joinRoutes, remoteRoutes, type Reach } from './remote/remoteRoutes.ts';
@@ -158,6 +159,7 @@ export const createApp = ({
   app.use('/api/lessons', deskRoutes(find));
   app.use('/api/rounds', roundRoutes(find));
   app.use('/api/record', recordRoutes(find));
+  app.use('/api/groups', groupRoutes(find));
   app.use('/api/settings', settingsRoutes(find));
   app.use('/api', () => {
     throw new HoppelError('not-found');

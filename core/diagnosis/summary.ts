@@ -42,6 +42,8 @@ export interface ChildAtCheck {
   /** Not seen where it was away, whatever came before. */
   readonly level: Level;
   readonly reason: Reason | undefined;
+  /** How sure each need was. */
+  readonly needs: Shares['needs'];
 }
 
 /** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them @param about what else is known of it */
@@ -63,6 +65,7 @@ export const childAtCheck = (
         )[skill]?.level ?? 'not-seen')
       : 'not-seen',
     reason: reasons[0],
+    needs: shares.needs,
   };
 };
 

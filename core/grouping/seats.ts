@@ -1,9 +1,6 @@
 import { linearSumAssignment } from 'linear-sum-assignment';
+import { FEWEST_IN_GROUP, GROUP_SIZE } from './limits.ts';
 import { ALONE_HELPS, GROUP_COSTS, type Benefit, type Topic } from './topics.ts';
-
-/** Children of a group, fewest and most. */
-export const FEWEST_IN_GROUP = 2;
-export const GROUP_SIZE = 6;
 
 /** A group before it is known who sits in it. */
 export interface Table {

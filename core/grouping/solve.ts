@@ -1,8 +1,6 @@
 import { ALONE_HELPS, GROUP_COSTS, TOPICS, type Benefit, type Topic } from './topics.ts';
-import { GROUP_SIZE, seatsFor, type Seated, type Table } from './seats.ts';
-
-/** Groups a teacher can get round to in a lesson. */
-export const MOST_GROUPS = 4;
+import { GROUP_SIZE, MOST_GROUPS } from './limits.ts';
+import { seatsFor, type Seated, type Table } from './seats.ts';
 
 /** A child that may sit in a group. */
 export interface Candidate {

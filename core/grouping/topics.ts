@@ -14,7 +14,7 @@ export type Topic = (typeof TOPICS)[number];
 /** How much a group about each topic would help a child, 0..1. */
 export type Benefit = Readonly<Record<Topic, number>>;
 
-/** More of the same helps less than what is needed, even a child of whom no need is known. */
+/** More of the same helps less than what is needed, and the less the more one need stands out. */
 const PRACTICE_HELPS = 0.6;
 /** Somebody half way there gains less from eight minutes of the teacher's than somebody at the beginning. */
 const HALF_WAY = 0.8;
@@ -30,5 +30,12 @@ export const GROUP_COSTS = 0.5;
 export const benefitOf = (needs: Shares['needs'], level: Level): Benefit => {
   const gain = level === 'beginning' ? 1 : HALF_WAY;
   const named = NEEDS.flatMap((need) => (need === 'none' ? [] : [[need, gain * needs[need]] as const]));
-  return { ...Object.fromEntries(named), practice: gain * PRACTICE_HELPS * needs.none } as Benefit;
+  const most = Math.max(...named.map(([need]) => needs[need]));
+  return { ...Object.fromEntries(named), practice: gain * PRACTICE_HELPS * (1 - most) } as Benefit;
+};
+
+/** What a group that somebody put together is best about: what helps its children most; the first of two as good. */
+export const topicFor = (members: readonly Benefit[]): Topic => {
+  const helps = (topic: Topic): number => members.reduce((sum, benefit) => sum + benefit[topic], 0);
+  return TOPICS.reduce((best, topic) => (helps(topic) > helps(best) ? topic : best));
 };

@@ -10,7 +10,10 @@ import { createDayRepository } from '../day/dayRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { createExchange } from '../exchange/exchange.ts';
 import { createGroupRepository } from '../groups/groupRepository.ts';
+import { createGrouping } from '../groups/grouping.ts';
+import { createPairRepository } from '../groups/pairRepository.ts';
 import { createDesk } from '../lessons/desk.ts';
+import { createStanding } from '../lessons/standing.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
 import type { OpenStreams } from '../live/openStreams.ts';
@@ -84,7 +87,10 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const door = createDoor({ db, classId, tablets, now, ticks });
   const tries = (): number => door.knocking.persistent() + remoteTries();
   const sheetsKept = createSheetRepository(db, classId);
-  const desk = createDesk({ db, row, lessons, children, judged, planner, groups, now });
+  const standing = createStanding({ lessons, children, judged });
+  const pairs = createPairRepository(db, classId);
+  const grouping = createGrouping({ lessons, children, judged, standing, groups, pairs, now });
+  const desk = createDesk({ db, row, lessons, children, judged, planner, standing, grouping, now });
   const classView = createClassView({ answers, children, judged, lessons, groups, sets, notes, settings, now });
   const piles = createPiles({
     db,
@@ -131,7 +137,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     room: createRoom(behaviours),
     practice: createPractice({ lessons, answers, judged, sets, now }),
     judged,
-    groups,
+    grouping,
     sheets: createSheets({ sheets: sheetsKept, lessons, children, judged, settings, now }),
     piles,
     exchange: createExchange({
@@ -147,7 +153,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     }),
     desk,
     classView,
-    state: createClassroomState({ classes, classId, children, lessons, settings, planner, groups, day, now }),
+    state: createClassroomState({ classes, classId, children, lessons, settings, planner, grouping, day, now }),
   };
 };
 export type Classroom = ReturnType<typeof createClassroom>;

@@ -1,10 +1,10 @@
-import type { Classroom, Lesson, ListedChild, SmallGroup } from '../../contract/index.ts';
+import type { Classroom, Lesson, SmallGroup } from '../../contract/index.ts';
 import { groupsTaught, isFixed, offeredMoments } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRepository } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import type { DayRepository } from '../day/dayRepository.ts';
-import type { GroupRepository } from '../groups/groupRepository.ts';
+import type { Grouping } from '../groups/grouping.ts';
 import type { LessonRepository } from '../lessons/lessonRepository.ts';
 import type { Planner } from '../plan/planner.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
@@ -16,7 +16,7 @@ interface Parts {
   readonly lessons: LessonRepository;
   readonly settings: SettingsRepository;
   readonly planner: Planner;
-  readonly groups: GroupRepository;
+  readonly grouping: Pick<Grouping, 'keptOf'>;
   readonly day: DayRepository;
   readonly now: Now;
 }
@@ -32,18 +32,23 @@ export const createClassroomState = ({
   lessons,
   settings,
   planner,
-  groups,
+  grouping,
   day,
   now,
 }: Parts) => {
-  /** The small group of the last check that was decided on, as long as that is the decision; who moved away is not in it. */
-  const groupNow = (unit: readonly Lesson[], listed: readonly ListedChild[], today: string): SmallGroup | null => {
-    const checks = unit.filter(({ kind, day: on }) => kind === 'check' && on <= today).reverse();
-    const check = checks.find(({ id }) => lessons.maybeDecision(id) !== undefined);
-    if (check === undefined || lessons.maybeDecision(check.id) !== 'go-on-with-group') return null;
-    const group = groups.maybe(check.id);
-    const childIds = group?.childIds.filter((childId) => listed.some(({ id }) => id === childId)) ?? [];
-    return group === undefined || childIds.length === 0 ? null : { ...group, childIds };
+  /** Groups of the last check that was decided on, or that groups were made of, without who is away; none where the class goes on or is taught again. */
+  const groupsNow = (unit: readonly Lesson[], today: string): SmallGroup[] => {
+    for (const { id } of unit.filter(({ kind, day: on }) => kind === 'check' && on <= today).reverse()) {
+      const decided = lessons.maybeDecision(id);
+      const kept = grouping.keptOf(id);
+      if (decided === undefined && kept === undefined) continue;
+      if (kept === undefined || (decided !== undefined && decided !== 'go-on-with-group')) return [];
+      return kept.groups.flatMap((group) => {
+        const childIds = group.childIds.filter((childId) => !kept.absent.includes(childId));
+        return childIds.length === 0 ? [] : [{ ...group, childIds }];
+      });
+    }
+    return [];
   };
   return (): Classroom => {
     const listed = children.listed(dayOf(now()));
@@ -69,7 +74,7 @@ export const createClassroomState = ({
       lessons: unit,
       taught: [...taught],
       fixed: unit.filter((lesson) => isFixed(lesson, today, taught)).map(({ id }) => id),
-      group: groupNow(unit, listed, today),
+      groups: groupsNow(unit, today),
       day: {
         routine,
         moments: day.maybeChosen(today) ?? offeredMoments(routine, today, halfPast).map(({ id }) => id),

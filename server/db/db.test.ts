@@ -39,6 +39,7 @@ describe('the data file', () => {
       '0015_piles.sql',
       '0016_readings.sql',
       '0017_child_notes.sql',
+      '0018_groups.sql',
     ]);
     again.close();
   });

@@ -1,21 +1,19 @@
 import type { Database } from 'better-sqlite3';
 import type { WrongRule } from '../../core/misconceptions/index.ts';
 import type { Desk, Known, Lesson, PutDecision, Reason } from '../../contract/index.ts';
-import { childAtCheck, summariseCheck, type Check, type ChildAtCheck } from '../../core/diagnosis/index.ts';
-import { seedFromText, seededRng } from '../../core/common/index.ts';
-import { smallGroup } from '../../core/grouping/index.ts';
-import { groupsOf, lessonsMet, skillOfCheck, suggestDecision, timesMet } from '../../core/planning/index.ts';
+import { summariseCheck } from '../../core/diagnosis/index.ts';
+import { groupsOf, lessonsMet, suggestDecision, timesMet } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { rememberLast } from '../common/rememberLast.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import type { Planner } from '../plan/planner.ts';
-import type { GroupRepository } from '../groups/groupRepository.ts';
-import { taughtAgain } from '../record/taughtAgain.ts';
+import type { Grouping } from '../groups/grouping.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { sendableReason } from '../record/sendable.ts';
 import type { LessonRepository } from './lessonRepository.ts';
+import { askedBy, type Standing } from './standing.ts';
 
 interface Parts {
   readonly db: Database;
@@ -25,7 +23,8 @@ interface Parts {
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
   readonly planner: Planner;
-  readonly groups: GroupRepository;
+  readonly standing: Standing;
+  readonly grouping: Pick<Grouping, 'make'>;
   readonly now: Now;
 }
 
@@ -36,24 +35,7 @@ const rulesOf = ({ rule, parting }: Reason): readonly WrongRule[] => parting?.ru
 type Said = Omit<Known, 'decided'>;
 
 /** What a teacher sees at the desk of one lesson, and what is decided there. */
-export const createDesk = ({ db, row, lessons, children, judged, planner, groups, now }: Parts) => {
-  /** How children stood at checks; an answer makes only its own child be looked at again. */
-  const stood = new Map<string, { readonly version: string; readonly at: ChildAtCheck }>();
-  const standing = (check: Check, childId: number): ChildAtCheck & { readonly childId: number } => {
-    const key = JSON.stringify([check, childId]);
-    const { answers, version: ofAnswers } = judged.ofChild(childId);
-    const about = { lessons: taughtAgain(lessons, check.day), homeLanguage: children.homeLanguageOf(childId) };
-    const version = JSON.stringify([ofAnswers, about]);
-    const before = stood.get(key);
-    const at = before?.version === version ? before.at : childAtCheck(check, answers, about);
-    stood.set(key, { version, at });
-    return { childId, ...at };
-  };
-  /** What a check asks for; none where nothing of it can be answered. */
-  const askedBy = (check: Lesson): Check | undefined => {
-    const skill = skillOfCheck(check);
-    return skill && { lessonId: check.id, day: check.day, skill };
-  };
+export const createDesk = ({ db, row, lessons, children, judged, planner, standing, grouping, now }: Parts) => {
   const saidBy = (check: Lesson, childIds: readonly number[]): Said | undefined => {
     const asked = askedBy(check);
     if (asked === undefined) return undefined;
@@ -98,22 +80,6 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
     return null;
   };
 
-  /** The small group of an accepted decision is there from then on; one that is there, and may have been changed, stays. */
-  const makeGroup = ({ check, levels, reasons }: Known): void => {
-    if (groups.maybe(check.id) !== undefined) return;
-    const stood = levels.map(({ childId, level }) => {
-      const reason = reasons.find(({ childIds }) => childIds.includes(childId))?.reason;
-      return { childId, level, need: reason?.need, rules: reason === undefined ? [] : rulesOf(reason) };
-    });
-    const group = smallGroup(seededRng(seedFromText(`group ${check.id}`)), check.skill, stood);
-    if (group === undefined) return;
-    const { childIds, contrast, times, ...rest } = group;
-    groups.keep(
-      { ...rest, checkId: check.id, childIds: [...childIds], contrast: [...contrast], times: [...times] },
-      now(),
-    );
-  };
-
   return {
     /** Looks at a child at a check at each step. */
     *warm(): Generator<void> {
@@ -150,7 +116,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, groups
       if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
       if (decision !== 'teach-again') {
         lessons.decide(found.check.id, decision, now());
-        if (decision === 'go-on-with-group') makeGroup(found);
+        if (decision === 'go-on-with-group') grouping.make(found.check.id);
         return;
       }
       const taught = lessons.taught();

@@ -1,8 +1,7 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PutGroup, PutDecision, PutNote, PutReady } from '../../contract/index.ts';
+import { PutDecision, PutNote, PutReady } from '../../contract/index.ts';
 import { READY_ITEMS } from '../../core/planning/index.ts';
-import { HoppelError } from '../errors/hoppelError.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
 const ReadyItem = z.enum(READY_ITEMS);
@@ -36,18 +35,6 @@ export const deskRoutes = (find: FindClassroom): Router => {
     live.recordChanged(lesson.id);
     live.classroomChanged();
     res.json(desk.of(lesson.id));
-  });
-  /** Who sits in the small group of a check. */
-  router.put('/:id/group', (req, res) => {
-    const { children, groups, live, state, now } = find(req);
-    const { id } = lessonOf(req);
-    const { childIds } = PutGroup.parse(req.body);
-    childIds.forEach((childId) => children.one(childId));
-    const group = groups.maybe(id);
-    if (group === undefined) throw new HoppelError('not-found', 'there is no small group of this check');
-    groups.keep({ ...group, childIds: [...new Set(childIds)] }, now());
-    live.classroomChanged();
-    res.json(state());
   });
   return router;
 };

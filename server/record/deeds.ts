@@ -15,7 +15,7 @@ interface Parts {
 export const deedsFor = ({ lessons, groups, sets }: Parts, childId: number, until: Day): Deed[] => {
   const all = lessons.all();
   const inGroup = all.flatMap(({ id, number, kind }) => {
-    if (kind !== 'check' || !groups.maybe(id)?.childIds.includes(childId)) return [];
+    if (kind !== 'check' || !groups.maybe(id)?.groups.some(({ childIds }) => childIds.includes(childId))) return [];
     // A small group meets in the lesson after its check.
     const met = all.find((lesson) => lesson.number === number + 1);
     return met === undefined || met.day > until ? [] : [met.day];

@@ -14,5 +14,5 @@ export const remoteClassroom = (state: Classroom): Classroom => ({
   plan: null,
   lessons: [],
   fixed: [],
-  group: null,
+  groups: [],
 });

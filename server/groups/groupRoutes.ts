@@ -1,0 +1,29 @@
+import { Router, type Request, type Response } from 'express';
+import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract/index.ts';
+import type { FindClassroom } from '../classroom/classrooms.ts';
+
+/** Who sits with whom. */
+export const groupRoutes = (find: FindClassroom): Router => {
+  const say = (req: Request, res: Response): void => {
+    res.json({ view: find(req).grouping.view() } satisfies MaybeGroups);
+  };
+  const changed = (req: Request, res: Response): void => {
+    find(req).live.classroomChanged();
+    say(req, res);
+  };
+  const router = Router();
+  router.get('/', say);
+  router.put('/', (req, res) => {
+    find(req).grouping.put(PutGroups.parse(req.body));
+    changed(req, res);
+  });
+  router.post('/again', (req, res) => {
+    find(req).grouping.again(PostGroups.parse(req.body).checkId);
+    changed(req, res);
+  });
+  router.put('/pairs', (req, res) => {
+    find(req).grouping.pair(PutPair.parse(req.body));
+    changed(req, res);
+  });
+  return router;
+};
