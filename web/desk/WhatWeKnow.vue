@@ -8,10 +8,10 @@ import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { needText, teacherSentence } from '../../core/reporting/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import GroupCard from '../groups/GroupCard.vue';
 import DecisionBlock from './DecisionBlock.vue';
 import ReadinessRing from './ReadinessRing.vue';
 import ReasonRow from './ReasonRow.vue';
-import SmallGroupCard from './SmallGroupCard.vue';
 
 const { known, lessonNumber } = defineProps<{ known: Known | null; lessonNumber: number }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
@@ -30,11 +30,12 @@ const counts = computed(() => {
   };
 });
 const seen = computed(() => (known?.levels.length ?? 0) - counts.value['not-seen']);
-/** The small group this check made. */
-const group = computed(() => {
-  const now = store.classroom!.group;
-  return known?.decided === 'go-on-with-group' && now?.checkId === known.check.id ? now : undefined;
-});
+/** The groups of this check. */
+const groups = computed(() =>
+  known?.decided === 'go-on-with-group'
+    ? store.classroom!.groups.filter(({ checkId }) => checkId === known.check.id)
+    : [],
+);
 /** What the most children need. */
 const need = computed(() => {
   const first = known?.reasons[0];
@@ -109,8 +110,15 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         @decide="(decision) => emit('decide', decision)"
         @thresholds="(thresholds) => emit('thresholds', thresholds)"
       >
-        <template v-if="group" #default>
-          <SmallGroupCard :key="group.checkId" :group="group" :lesson-number="lessonNumber" />
+        <template v-if="groups.length > 0" #default>
+          <GroupCard
+            v-for="group in groups"
+            :key="group.id"
+            :group="group"
+            :lesson-number="lessonNumber"
+            :compact="groups.length > 1"
+          />
+          <router-link :to="{ name: 'class', query: { view: 'groups' } }">{{ t('groups.change') }}</router-link>
         </template>
       </DecisionBlock>
     </template>

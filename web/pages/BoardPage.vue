@@ -2,7 +2,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { RoundSource, Settings } from '../../contract/index.ts';
+import type { RoundSource, Settings, SmallGroup } from '../../contract/index.ts';
 import { isEither, showOf } from '../../core/activities/index.ts';
 import { inSchoolDay } from '../../core/clock/index.ts';
 import { WRONG_RULES } from '../../core/misconceptions/index.ts';
@@ -73,14 +73,27 @@ const nextPart = async (): Promise<void> => {
   await router.replace({ name: 'board', params: route.params, query: { segment: next } });
 };
 
+/** The group of the address, or so many after it, the first again behind the last; the first where the address names none that is there. */
+const groupAt = (further: number): SmallGroup | undefined => {
+  const { groups } = store.classroom!;
+  const at = Math.max(
+    0,
+    groups.findIndex(({ id }) => String(id) === route.query['group']),
+  );
+  return groups[(at + further) % Math.max(1, groups.length)];
+};
 /** What shows a reason: the small group's, once its key was pressed or the desk opened it, or of a rule, opened from a child's page. */
 const aimed = computed((): Aimed | undefined => {
-  const { group } = store.classroom!;
-  if (route.query['group'] !== undefined && group !== null) return aimedAtGroup(group);
+  const group = groupAt(0);
+  if (route.query['group'] !== undefined && group !== undefined) return aimedAtGroup(group);
   const rule = WRONG_RULES.find((one) => one === route.query['rule']);
   return rule && aimedAtRule(rule);
 });
-const toGroup = (): Promise<unknown> => router.replace({ name: 'board', params: route.params, query: { group: null } });
+/** The first group, and with each further press the next one. */
+const toGroup = (): Promise<unknown> => {
+  const next = route.query['group'] === undefined ? groupAt(0) : groupAt(1);
+  return router.replace({ name: 'board', params: route.params, query: { group: next?.id } });
+};
 /** Tasks of a part that children do by themselves: the board asks them as a tablet or a sheet does. */
 const ownTasks = computed(() => {
   const part = lesson.value?.segments[segment.value];

@@ -1,7 +1,9 @@
 <!-- The class by skills, and how each time went; a skill opens beside the table. -->
 <script setup lang="ts">
+import { mdiAccountGroupOutline, mdiTableLarge } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
 import { ClassView } from '../../contract/index.ts';
 import type { TimeGroup } from '../../core/sets/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
@@ -10,6 +12,7 @@ import ClassFilter from '../class/ClassFilter.vue';
 import SkillMatrix from '../class/SkillMatrix.vue';
 import SkillPanel from '../class/SkillPanel.vue';
 import TakeOut from '../class/TakeOut.vue';
+import GroupsView from '../groups/GroupsView.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useShown } from '../class/useShown.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -17,6 +20,9 @@ import { useClockWords } from '../words/useClockWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
+const route = useRoute();
+/** Children by skills, or who sits with whom: it stands in the address. */
+const isGroups = computed(() => route.query['view'] === 'groups');
 const clock = useClockWords(() => store.classroom!.settings);
 const { data: view, problem } = useRecord(ClassView, () => '/record/class');
 const { show, order, lastDay, skill, shown, choose, setOrder, open } = useShown(() => view.value?.children ?? []);
@@ -34,7 +40,16 @@ const hardest = computed(() =>
 </script>
 
 <template>
-  <div class="class">
+  <section v-if="isGroups" class="by-groups">
+    <div class="top">
+      <h2 class="title-column">{{ t('groups.title') }}</h2>
+      <v-btn variant="text" :height="44" :prepend-icon="mdiTableLarge" :to="{ name: 'class' }" exact>{{
+        t('groups.toTable')
+      }}</v-btn>
+    </div>
+    <GroupsView />
+  </section>
+  <div v-else class="class">
     <section class="sheet table">
       <SkillMatrix
         v-if="view"
@@ -52,6 +67,13 @@ const hardest = computed(() =>
             @show="choose"
             @order="setOrder"
           />
+          <v-btn
+            variant="text"
+            :height="44"
+            :prepend-icon="mdiAccountGroupOutline"
+            :to="{ name: 'class', query: { view: 'groups' } }"
+            >{{ t('groups.title') }}</v-btn
+          >
           <TakeOut />
         </template>
       </SkillMatrix>
@@ -87,6 +109,16 @@ const hardest = computed(() =>
 </template>
 
 <style scoped>
+.by-groups {
+  padding: 8px 28px 16px;
+  max-width: 1500px;
+  margin: 0 auto;
+}
+.top {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
 .class {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 316px;

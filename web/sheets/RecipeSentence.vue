@@ -7,6 +7,7 @@ import { PROMPTS } from '../../core/asking/index.ts';
 import { CHOICES } from '../../core/conventions/index.ts';
 import { TIME_GROUPS } from '../../core/sets/index.ts';
 import { CLOCK_CHOICES, FORM_WAYS, HELPS, SHEET_SIZES, WRITINGS, type PaperKind } from '../../core/sheets/index.ts';
+import { useGroupWords } from '../groups/useGroupWords.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import ChoiceWord from './ChoiceWord.vue';
 import type { Whom } from './useSheet.ts';
@@ -15,6 +16,7 @@ const { recipe, whom } = defineProps<{ recipe: SheetRecipe; whom: Whom }>();
 const emit = defineEmits<{ change: [over: Partial<SheetRecipe>]; whom: [whom: Whom] }>();
 const { t } = useI18n();
 const store = useClassroomStore();
+const groupWords = useGroupWords();
 
 /** What can be chosen for each part of a recipe that is one of a few; how times are asked never by voice, on paper. */
 const VALUES = {
@@ -47,21 +49,32 @@ const sentences = computed(
 const STACKS = [1, 4, 10, 30];
 const whoms = computed(() => {
   const children = store.classroom!.children.length;
-  const group = store.classroom!.group?.childIds ?? [];
+  const { groups } = store.classroom!;
   return [
     { value: 'each', text: t('sheets.whom.each', { count: children }, children) },
-    ...(group.length > 0
-      ? [{ value: 'group', text: t('sheets.whom.group', { count: group.length }, group.length) }]
-      : []),
+    ...groups.map((group) => ({
+      value: `group ${group.id}`,
+      text: t('sheets.whom.group', { name: groupWords.name(group), count: group.childIds.length }),
+    })),
     ...STACKS.map((count) => ({ value: String(count), text: t('sheets.whom.copies', { count }, count) })),
   ];
 });
+/** The group of just these children. */
+const groupOf = (childIds: readonly number[]): string | undefined => {
+  const key = [...childIds].sort().join();
+  const found = store.classroom!.groups.find((group) => [...group.childIds].sort().join() === key);
+  return found && `group ${found.id}`;
+};
 const chosenWhom = computed(() =>
-  whom.kind === 'each' ? 'each' : whom.kind === 'some' ? 'group' : String(whom.count),
+  whom.kind === 'each' ? 'each' : whom.kind === 'some' ? (groupOf(whom.childIds) ?? 'some') : String(whom.count),
 );
 const chooseWhom = (value: string): void => {
   if (value === 'each') emit('whom', { kind: 'each' });
-  else if (value === 'group') emit('whom', { kind: 'some', childIds: store.classroom!.group?.childIds ?? [] });
+  else if (value.startsWith('group'))
+    emit('whom', {
+      kind: 'some',
+      childIds: store.classroom!.groups.find(({ id }) => value === `group ${id}`)?.childIds ?? [],
+    });
   else emit('whom', { kind: 'copies', count: Number(value) });
 };
 

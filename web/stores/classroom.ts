@@ -63,9 +63,6 @@ export const useClassroomStore = defineStore('classroom', () => {
   const openClass = async (classId: number): Promise<void> => take(await put(Classroom, '/classes/open', { classId }));
   const changeClass = async (change: PutClass): Promise<void> => take(await put(Classroom, '/classes/opened', change));
 
-  /** Who sits in the small group of a check. */
-  const changeGroup = async (checkId: number, childIds: readonly number[]): Promise<void> =>
-    take(await put(Classroom, `/lessons/${checkId}/group`, { childIds }));
   const addChildren = async (names: readonly string[]): Promise<void> =>
     take(await post(Classroom, '/children', { names }));
   const changeChild = async (id: number, change: PutChild): Promise<void> =>
@@ -105,7 +102,6 @@ export const useClassroomStore = defineStore('classroom', () => {
     lookRound,
     putDemoAway,
     changeClass,
-    changeGroup,
     addChildren,
     changeChild,
     orderChildren,

@@ -29,7 +29,7 @@ const plan = usePlanWords();
 
 const WHATS = computed(() => [
   ...(['lesson', 'needs', 'times', 'ticket'] as const),
-  ...(store.classroom!.group === null ? [] : (['group'] as const)),
+  ...(store.classroom!.groups.length === 0 ? [] : (['group'] as const)),
 ]);
 /** Checks whose ticket can be done: today's, and those before, for who was away. */
 const checks = computed(() => {
@@ -56,17 +56,15 @@ const isReady = computed(
   () => (what.value !== 'times' || picked.value.length > 0) && (what.value !== 'ticket' || checks.value.length > 0),
 );
 const hand = (): void => {
-  const { group } = store.classroom!;
   const to = chosen.value.size === 0 ? null : [...chosen.value];
   if (what.value === 'times') emit('hand', to, { what: 'times', kinds: [...kinds.value], times: [...picked.value] });
   else if (what.value === 'ticket') {
     const lessonId = check.value ?? checks.value[0]?.id;
     emit('hand', to, { what: 'ticket', ...(lessonId !== undefined && { lessonId }) });
   } else if (what.value !== 'group') emit('hand', to, { what: what.value });
-  else if (group !== null) {
-    const { childIds, task, times } = group;
-    emit('hand', [...childIds], { what: 'times', kinds: [task], times: [...times] });
-  }
+  else
+    for (const { childIds, task, times, takeAway } of store.classroom!.groups)
+      emit('hand', [...childIds], { what: 'times', kinds: [task], times: [...times, takeAway] });
   chosen.value = new Set();
 };
 const latestFirst = computed(() => [...sets].reverse());
@@ -140,9 +138,11 @@ const said = ({ what: kind, count }: HandedSet): string =>
       </div>
       <p class="quiet">{{ t('tablets.ticket.quiet') }}</p>
     </template>
-    <p v-if="what === 'group'" class="quiet">
-      {{ t('smallGroup.of', { names: store.classroom!.group?.childIds.map(nameOf).join(', ') ?? '' }) }}
-    </p>
+    <template v-if="what === 'group'">
+      <p v-for="group in store.classroom!.groups" :key="group.id" class="quiet">
+        {{ t('smallGroup.of', { names: group.childIds.map(nameOf).join(', ') }) }}
+      </p>
+    </template>
     <p v-else class="quiet">{{ t('tablets.toWhom', { count: chosen.size }, chosen.size) }}</p>
     <ul v-if="what !== 'group'" class="children">
       <li v-for="child in children" :key="child.id">

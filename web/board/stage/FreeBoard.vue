@@ -136,7 +136,7 @@ const say = computed(() => {
   return words.phrase(step ?? { key: ask, values: {} });
 });
 const title = computed(() => {
-  if (aimed !== undefined) return t(aimed.checkId === undefined ? 'board.title' : 'smallGroup.title');
+  if (aimed !== undefined) return t(aimed.groupId === undefined ? 'board.title' : 'smallGroup.title');
   return segment.value === undefined ? t('board.title') : plan.segment(segment.value.kind);
 });
 const view = computed(() => ({
@@ -155,8 +155,8 @@ const keys = {
   a: () => (stage.hasQuestions = !stage.hasQuestions),
   j: () => toGroup(),
 };
-/** The small group has a key of its own, where there is one. */
-const hasGroup = computed(() => aimed?.checkId === undefined && (store.classroom?.group ?? null) !== null);
+/** Small groups have a key of their own, where another one's turn may be. */
+const hasGroup = computed(() => (store.classroom?.groups.length ?? 0) > (aimed?.groupId === undefined ? 0 : 1));
 const toGroup = (): void => {
   if (hasGroup.value) emit('group');
 };
@@ -183,7 +183,7 @@ const stones = computed(() =>
     :view="view"
     :keys="keys"
     :extra="extra"
-    :data-group="aimed?.checkId"
+    :data-group="aimed?.groupId"
     :acts="acts"
     :room="{ say, pair: true, questions: isPair || stage.free.angles || isRound ? undefined : stage.openParts.size }"
     :stones="stones"

@@ -8,18 +8,18 @@ export interface Aimed {
   /** Another for each. */
   readonly key: string;
   /** The small group whose turn it is; none where one reason is shown to whoever is there. */
-  readonly checkId?: number;
+  readonly groupId?: number;
   readonly lens: Lens;
   readonly contrast: readonly [DialTime, DialTime];
   readonly times: readonly DialTime[];
 }
 
-export const aimedAtGroup = ({ checkId, lens, contrast, times }: SmallGroup): Aimed => ({
-  key: `group ${checkId}`,
-  checkId,
+export const aimedAtGroup = ({ checkId, id, lens, contrast, times, takeAway }: SmallGroup): Aimed => ({
+  key: `group ${checkId} ${id}`,
+  groupId: id,
   lens,
   contrast,
-  times,
+  times: [...times, takeAway],
 });
 /** What helps with a rule; nothing on the board says whose it is. */
 export const aimedAtRule = (rule: WrongRule): Aimed => ({ key: `rule ${rule}`, ...RULE_HELP[rule], times: [] });

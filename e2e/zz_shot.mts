@@ -1,0 +1,18 @@
+import { writeFileSync } from 'node:fs';
+import { startBrowser } from './support/browser.ts';
+import { startHoppel } from './support/hoppel.ts';
+import { onPage } from './support/page.ts';
+const hoppel = await startHoppel();
+const browser = await startBrowser();
+const page = onPage(browser);
+const shot = async (name: string) => writeFileSync(`/tmp/${name}.png`, await browser.driver.takeScreenshot(), 'base64');
+const pause = (ms: number) => new Promise((r) => setTimeout(r, ms));
+await page.driver.get(`${hoppel.url}/class?view=groups`);
+await pause(2500); await shot('g0');
+await page.tap('Make groups'); await pause(1500); await shot('g1');
+await page.driver.get(hoppel.url); await pause(1500);
+await page.tap('Accept'); await pause(1500); await shot('g2');
+console.log(await browser.driver.executeScript('return [document.documentElement.scrollHeight, innerHeight]'));
+await browser.quit().catch((e) => console.log(String(e)));
+await hoppel.remove();
+process.exit(0);

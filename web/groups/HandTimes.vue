@@ -1,0 +1,36 @@
+<!-- One tap hands times to the tablets of some children. -->
+<script setup lang="ts">
+import { mdiTabletCellphone } from '@mdi/js';
+import { useI18n } from 'vue-i18n';
+import type { SmallGroup } from '../../contract/index.ts';
+import { useHandTimes } from './useHandTimes.ts';
+
+const { what } = defineProps<{
+  what: Pick<SmallGroup, 'task' | 'times'> & { readonly childIds: readonly number[] };
+}>();
+const { t } = useI18n();
+const { handed, problem, hand } = useHandTimes(() => what);
+</script>
+
+<template>
+  <v-btn
+    variant="tonal"
+    class="hand"
+    :prepend-icon="mdiTabletCellphone"
+    :height="44"
+    :disabled="handed || what.childIds.length === 0"
+    @click="hand"
+    >{{ t(handed ? 'smallGroup.handed' : 'smallGroup.hand') }}</v-btn
+  >
+  <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+</template>
+
+<style scoped>
+.hand {
+  padding: 0 10px;
+}
+.problem {
+  color: var(--berry);
+  font-weight: 600;
+}
+</style>
