@@ -36,6 +36,10 @@ const groups = computed(() =>
     ? store.classroom!.groups.filter(({ checkId }) => checkId === known.check.id)
     : [],
 );
+/** Reasons that no group is about: the others stand with their group. */
+const reasons = computed(() =>
+  (known?.reasons ?? []).filter(({ reason }) => !groups.value.some(({ topic }) => topic === reason.need)),
+);
 /** What the most children need. */
 const need = computed(() => {
   const first = known?.reasons[0];
@@ -91,12 +95,12 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         </ul>
       </div>
       <ReasonRow
-        v-for="({ reason, childIds }, i) in known.reasons"
+        v-for="({ reason, childIds }, i) in reasons"
         :key="reason.need"
         :reason="reason"
         :child-ids="childIds"
         :most="known.reasons.length > 2 ? 1 : 2"
-        :compact="known.reasons.length > 2 && i > 0"
+        :compact="groups.length > 0 || (known.reasons.length > 2 && i > 0)"
       />
       <p v-if="known.reasons.length === 0" class="quiet empty">{{ t('desk.noReason') }}</p>
       <DecisionBlock

@@ -100,7 +100,7 @@ const others = computed(() => neighbours.filter((other) => !pairs.some((pair) =>
   width: 100%;
   padding: 2px 10px 2px 6px;
   border-radius: var(--corner);
-  background: var(--white);
+  background: var(--raised);
   text-align: left;
   cursor: grab;
 }

@@ -4,25 +4,47 @@ import { mdiPresentation } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import type { SmallGroup } from '../../contract/index.ts';
 import HandTimes from './HandTimes.vue';
+import { useGroupWords } from './useGroupWords.ts';
 
-const { group, lessonNumber } = defineProps<{
+const {
+  group,
+  lessonNumber,
+  compact = false,
+} = defineProps<{
   group: SmallGroup;
   /** The lesson from whose desk the board is opened. */
   lessonNumber: number;
+  /** Glyphs alone, with their words for whoever cannot see them. */
+  compact?: boolean;
 }>();
 const { t } = useI18n();
+const words = useGroupWords();
 </script>
 
 <template>
   <div class="acts">
     <v-btn
+      v-if="compact"
+      variant="text"
+      size="44"
+      :icon="mdiPresentation"
+      :aria-label="t('groups.board', { name: words.name(group) })"
+      :title="t('smallGroup.board')"
+      :to="{ name: 'board', params: { number: lessonNumber }, query: { group: group.id } }"
+    />
+    <v-btn
+      v-else
       variant="tonal"
       :prepend-icon="mdiPresentation"
       :height="44"
       :to="{ name: 'board', params: { number: lessonNumber }, query: { group: group.id } }"
       >{{ t('smallGroup.board') }}</v-btn
     >
-    <HandTimes :what="{ ...group, times: [...group.times, group.takeAway] }" />
+    <HandTimes
+      :compact="compact"
+      :of="words.name(group)"
+      :what="{ ...group, times: [...group.times, group.takeAway] }"
+    />
   </div>
 </template>
 

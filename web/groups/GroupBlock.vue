@@ -1,6 +1,6 @@
 <!-- A group: what it is about, who sits in it, what it is shown; it is renamed, locked, and opened on the board. -->
 <script setup lang="ts">
-import { mdiDotsVertical, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
+import { mdiPencilOutline, mdiLock, mdiLockOpenVariantOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { MOST_IN_GROUP, type GroupsView, type SmallGroup } from '../../contract/index.ts';
@@ -39,7 +39,7 @@ const size = computed(() =>
 <template>
   <section class="group" :aria-label="words.name(group)" :data-group="group.id">
     <header>
-      <h3 v-if="!renaming">{{ words.name(group) }}</h3>
+      <h2 v-if="!renaming">{{ words.name(group) }}</h2>
       <v-text-field
         v-else
         v-model="name"
@@ -62,7 +62,7 @@ const size = computed(() =>
         @click="emit('lock', !group.isLocked)"
       />
       <v-btn
-        :icon="mdiDotsVertical"
+        :icon="mdiPencilOutline"
         variant="text"
         size="44"
         :aria-label="t('groups.rename', { name: words.name(group) })"
@@ -99,7 +99,7 @@ header {
   display: flex;
   align-items: center;
 }
-h3 {
+h2 {
   flex: 1;
   min-width: 0;
   overflow-wrap: anywhere;

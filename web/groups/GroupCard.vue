@@ -24,12 +24,14 @@ const children = computed(() => store.classroom!.children.filter(({ id }) => gro
 </script>
 
 <template>
-  <section class="group" :aria-label="words.name(group)">
-    <h4>{{ words.name(group) }}</h4>
-    <ul v-if="!compact" class="names">
-      <li v-for="child in children" :key="child.id"><NameChip :child="child" /></li>
-    </ul>
-    <p v-else class="names">{{ children.map(({ name }) => name).join(', ') }}</p>
+  <section class="group" :class="{ compact }" :aria-label="words.name(group)">
+    <div class="who">
+      <h4>{{ words.name(group) }}</h4>
+      <p v-if="compact">{{ children.map(({ name }) => name).join(', ') }}</p>
+      <ul v-else class="names">
+        <li v-for="child in children" :key="child.id"><NameChip :child="child" /></li>
+      </ul>
+    </div>
     <template v-if="!compact">
       <p class="quiet">{{ words.show(group) }}</p>
       <p class="clocks">
@@ -38,7 +40,7 @@ const children = computed(() => store.classroom!.children.filter(({ id }) => gro
         <SmallClock v-for="(time, i) in group.times" :key="i" :time="time" :px="32" :label="clock.said(time)" />
       </p>
     </template>
-    <GroupActs :group="group" :lesson-number="lessonNumber" />
+    <GroupActs :group="group" :lesson-number="lessonNumber" :compact="compact" />
   </section>
 </template>
 
@@ -46,6 +48,14 @@ const children = computed(() => store.classroom!.children.filter(({ id }) => gro
 .group {
   display: grid;
   gap: 4px;
+}
+.compact {
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+}
+h4,
+.who p {
+  margin: 0;
 }
 h4 {
   font:

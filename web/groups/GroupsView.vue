@@ -14,6 +14,7 @@ import GroupPlace from './GroupPlace.vue';
 import { useGroups, type Place } from './useGroups.ts';
 import { useGroupWords } from './useGroupWords.ts';
 
+defineSlots<{ default: () => unknown; acts: () => unknown }>();
 const { t, d } = useI18n();
 const store = useClassroomStore();
 const words = useGroupWords();
@@ -61,12 +62,14 @@ const moved = async (id: number, to: Place): Promise<void> => {
 <template>
   <div class="groups">
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+    <slot v-if="!view" />
     <p v-if="view === null" class="quiet empty">
       {{ t('groups.noCheck') }} <router-link :to="{ name: 'checks' }">{{ t('check.title') }}</router-link>
     </p>
     <template v-else-if="view">
       <div class="head">
-        <p class="quiet">
+        <slot />
+        <p class="quiet said">
           {{
             t('groups.from', {
               day: d(new Date(`${view.check.day}T00:00:00Z`), 'day'),
@@ -84,6 +87,7 @@ const moved = async (id: number, to: Place): Promise<void> => {
           @click="again"
           >{{ t(view.kept ? 'groups.again' : 'groups.make') }}</v-btn
         >
+        <slot name="acts" />
       </div>
       <p v-if="view.kept && groups.length === 0" class="quiet">{{ t('groups.none') }}</p>
       <div v-if="view.kept" class="columns" :style="{ '--columns': Math.max(1, places.length - 2) }">
@@ -106,14 +110,14 @@ const moved = async (id: number, to: Place): Promise<void> => {
           </GroupPlace>
         </GroupBlock>
         <section v-if="places.includes('new')" class="new" :aria-label="t('groups.place.new')">
-          <h3 class="quiet">{{ t('groups.place.new') }}</h3>
+          <h2 class="quiet">{{ t('groups.place.new') }}</h2>
           <p class="quiet">{{ t('groups.newHint') }}</p>
           <GroupPlace :child-ids="[]" place="new" @put="(id) => moved(id, 'new')"><span /></GroupPlace>
         </section>
       </div>
       <div v-if="view.kept" class="others">
         <section class="alone" :aria-label="t('groups.place.alone')">
-          <h3>{{ t('groups.place.alone') }}</h3>
+          <h2>{{ t('groups.place.alone') }}</h2>
           <p class="clocks quiet">
             {{ t('groups.own', { task: t(`tablets.kinds.${view.own.task}`) }) }}
             <SmallClock
@@ -123,7 +127,7 @@ const moved = async (id: number, to: Place): Promise<void> => {
               :px="30"
               :label="words.clock.said(time)"
             />
-            <HandTimes :what="{ ...view.own, childIds: childrenAt('alone') }" />
+            <HandTimes :of="t('groups.place.alone')" :what="{ ...view.own, childIds: childrenAt('alone') }" />
           </p>
           <GroupPlace
             v-slot="{ childId }"
@@ -136,7 +140,7 @@ const moved = async (id: number, to: Place): Promise<void> => {
           </GroupPlace>
         </section>
         <section class="gone" :aria-label="t('groups.place.away')">
-          <h3>{{ t('groups.place.away') }}</h3>
+          <h2>{{ t('groups.place.away') }}</h2>
           <GroupPlace
             v-slot="{ childId }"
             class="wrap"
@@ -161,7 +165,10 @@ const moved = async (id: number, to: Place): Promise<void> => {
   display: flex;
   gap: 16px;
   align-items: center;
-  justify-content: space-between;
+  flex-wrap: wrap;
+}
+.said {
+  flex: 1;
 }
 .columns {
   display: grid;
@@ -178,7 +185,7 @@ const moved = async (id: number, to: Place): Promise<void> => {
 .new .place {
   flex: 1;
 }
-h3 {
+h2 {
   font:
     700 17px/22px 'Atkinson Hyperlegible Next',
     sans-serif;

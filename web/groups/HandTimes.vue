@@ -1,12 +1,19 @@
 <!-- One tap hands times to the tablets of some children. -->
 <script setup lang="ts">
-import { mdiTabletCellphone } from '@mdi/js';
+import { mdiCheck, mdiTabletCellphone } from '@mdi/js';
 import { useI18n } from 'vue-i18n';
 import type { SmallGroup } from '../../contract/index.ts';
 import { useHandTimes } from './useHandTimes.ts';
 
-const { what } = defineProps<{
+const {
+  what,
+  of,
+  compact = false,
+} = defineProps<{
   what: Pick<SmallGroup, 'task' | 'times'> & { readonly childIds: readonly number[] };
+  /** Whose tablets, for whoever cannot see what it stands beside. */
+  of: string;
+  compact?: boolean;
 }>();
 const { t } = useI18n();
 const { handed, problem, hand } = useHandTimes(() => what);
@@ -14,6 +21,17 @@ const { handed, problem, hand } = useHandTimes(() => what);
 
 <template>
   <v-btn
+    v-if="compact"
+    variant="text"
+    size="44"
+    :icon="handed ? mdiCheck : mdiTabletCellphone"
+    :aria-label="t(handed ? 'groups.handed' : 'groups.hand', { name: of })"
+    :title="t(handed ? 'smallGroup.handed' : 'smallGroup.hand')"
+    :disabled="handed"
+    @click="hand"
+  />
+  <v-btn
+    v-else
     variant="tonal"
     class="hand"
     :prepend-icon="mdiTabletCellphone"

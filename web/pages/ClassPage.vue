@@ -41,13 +41,14 @@ const hardest = computed(() =>
 
 <template>
   <section v-if="isGroups" class="by-groups">
-    <div class="top">
-      <h2 class="title-column">{{ t('groups.title') }}</h2>
-      <v-btn variant="text" :height="44" :prepend-icon="mdiTableLarge" :to="{ name: 'class' }" exact>{{
-        t('groups.toTable')
-      }}</v-btn>
-    </div>
-    <GroupsView />
+    <GroupsView>
+      <h1 class="title-column">{{ t('groups.title') }}</h1>
+      <template #acts>
+        <v-btn variant="text" :height="44" :prepend-icon="mdiTableLarge" :to="{ name: 'class' }" :active="false">{{
+          t('groups.toTable')
+        }}</v-btn>
+      </template>
+    </GroupsView>
   </section>
   <div v-else class="class">
     <section class="sheet table">
@@ -67,13 +68,6 @@ const hardest = computed(() =>
             @show="choose"
             @order="setOrder"
           />
-          <v-btn
-            variant="text"
-            :height="44"
-            :prepend-icon="mdiAccountGroupOutline"
-            :to="{ name: 'class', query: { view: 'groups' } }"
-            >{{ t('groups.title') }}</v-btn
-          >
           <TakeOut />
         </template>
       </SkillMatrix>
@@ -83,7 +77,17 @@ const hardest = computed(() =>
       <SkillPanel :key="skill" :skill="skill" @close="open(undefined)" @not-secure="choose({ only: 'skill', skill })" />
     </section>
     <section v-else-if="view" class="side">
-      <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
+      <div class="side-top">
+        <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
+        <v-btn
+          variant="text"
+          :height="44"
+          :prepend-icon="mdiAccountGroupOutline"
+          :to="{ name: 'class', query: { view: 'groups' } }"
+          :active="false"
+          >{{ t('groups.title') }}</v-btn
+        >
+      </div>
       <TimeWheel
         :results="view.times"
         :always="RINGS"
@@ -114,11 +118,6 @@ const hardest = computed(() =>
   max-width: 1500px;
   margin: 0 auto;
 }
-.top {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-}
 .class {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 316px;
@@ -131,6 +130,11 @@ const hardest = computed(() =>
 .table {
   padding: 14px 16px 10px 18px;
   min-height: 300px;
+}
+.side-top {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
 }
 .wheel {
   width: 288px;
@@ -150,7 +154,7 @@ const hardest = computed(() =>
   margin-top: 4px;
 }
 .side {
-  padding-top: 6px;
+  padding-top: 0;
 }
 .nobody {
   padding: 20px 4px;
