@@ -14,6 +14,14 @@ const idOf = async (name: string): Promise<number> =>
 const membersOf = async (id: number): Promise<number[]> =>
   (await groups()).find((group) => group.id === id)?.childIds ?? [];
 const chip = (id: number) => page.find(`[data-child="${id}"]`);
+/** Something in the open menu, as soon as it stands still. */
+const choose = async (what: string): Promise<void> => {
+  await page.until(`${what} stands`, async () => {
+    const [item] = await page.all(`.v-overlay--active ${what}`);
+    return item !== undefined && (await item.isDisplayed()) && (await item.getRect()).height >= 40;
+  });
+  await (await page.find(`.v-overlay--active ${what}`)).click();
+};
 const focused = (): Promise<string | null> =>
   page.driver.executeScript('return document.activeElement.getAttribute("data-child")');
 
@@ -55,7 +63,7 @@ describe('groups on the Class page', () => {
     const [first] = await groups();
     const [one, other] = first!.childIds as [number, number];
     await (await chip(one)).click();
-    await (await page.find(`.v-overlay--active [data-pair="apart ${other}"]`)).click();
+    await choose(`[data-pair="apart ${other}"]`);
     await soon(async () => (await asked<MaybeGroups>('/groups')).view!.pairs).toEqual([
       { childIds: [Math.min(one, other), Math.max(one, other)], sits: 'apart' },
     ]);
@@ -64,14 +72,14 @@ describe('groups on the Class page', () => {
       (await groups()).some(({ childIds }) => [one, other].every((id) => childIds.includes(id))),
     ).toBe(false);
     await (await chip(one)).click();
-    await (await page.find(`.v-overlay--active [data-free="${other}"]`)).click();
+    await choose(`[data-free="${other}"]`);
     await soon(async () => (await asked<MaybeGroups>('/groups')).view!.pairs).toEqual([]);
     await (await chip(one)).click();
-    await (await page.find('.v-overlay--active [data-to="away"]')).click();
+    await choose('[data-to="away"]');
     await soon(async () => (await kept())!.absent).toEqual([one]);
     await page.shows('[data-place="away"] [data-child]', 1);
     await (await chip(one)).click();
-    await (await page.find('.v-overlay--active [data-to="alone"]')).click();
+    await choose('[data-to="alone"]');
     await soon(async () => (await kept())!.absent).toEqual([]);
   });
   it('are changed by dragging a chip', async () => {

@@ -10,6 +10,7 @@ const pause = (ms: number) => new Promise((r) => setTimeout(r, ms));
 await page.driver.get(`${hoppel.url}/class?view=groups`);
 await pause(2500); await shot('g0');
 await page.tap('Make groups'); await pause(1500); await shot('g1');
+await page.driver.get(hoppel.url + '/class'); await pause(1500); await shot('g3');
 await page.driver.get(hoppel.url); await pause(1500);
 await page.tap('Accept'); await pause(1500); await shot('g2');
 console.log(await browser.driver.executeScript('return [document.documentElement.scrollHeight, innerHeight]'));
