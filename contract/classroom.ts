@@ -109,5 +109,7 @@ export const Desk = z.strictObject({
   /** What was noted for this lesson after the one before it. */
   noteBefore: z.string(),
   known: Known.nullable(),
+  /** What teaching it once more would cost: lessons that come later, and the unit's last day then; null where it cannot be put in. */
+  again: z.strictObject({ pushed: z.int(), ends: z.string() }).nullable(),
 });
 export type Desk = z.infer<typeof Desk>;

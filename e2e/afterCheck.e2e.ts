@@ -20,6 +20,8 @@ describe('after a check', () => {
     await page.says('Go on with a small group from 75%');
     await page.tap('Keep');
     await page.says('fewer than the 75% it takes');
+    // What it costs stands beside it before it is accepted.
+    await page.says('It pushes 9 lessons; the unit then ends');
   });
   step('accepting “teach it again” puts a lesson in that aims at the reasons found, and says what moved', async () => {
     await page.tap('Accept');

@@ -41,6 +41,19 @@ describe('the desk', () => {
     await school.put('/classes/opened', { thresholds: { goOn: 99, withGroup: 99 } }).expect(200);
     expect((await school.get('/lessons/8/desk')).body.known.suggestion).toBe('teach-again');
   });
+  it('says beforehand what teaching it again costs, and changes nothing by saying it', async () => {
+    type Lessons = { id: number; day: string }[];
+    const lessons = async (): Promise<Lessons> => (await school.get('/classroom')).body.lessons;
+    const before = await lessons();
+    const { again } = (await school.get('/lessons/8/desk').expect(200)).body;
+    expect(await lessons()).toEqual(before);
+    await school.put('/lessons/8/decision', { id: newId(), decision: 'teach-again' }).expect(200);
+    const after = await lessons();
+    const pushed = before.filter(({ id, day }) => after.find((one) => one.id === id)!.day !== day);
+    expect(again).toEqual({ pushed: pushed.length, ends: after.at(-1)!.day });
+    expect(again.pushed).toBeGreaterThan(1);
+    expect((await school.get('/lessons/3/desk')).body.again).toBeNull();
+  });
   it('puts a lesson in when it is taught again, aimed at the reasons found, once', async () => {
     const before = (await school.get('/classroom')).body;
     const decision = { id: newId(), decision: 'teach-again' };

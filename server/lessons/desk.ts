@@ -2,7 +2,7 @@ import type { Database } from 'better-sqlite3';
 import type { WrongRule } from '../../core/misconceptions/index.ts';
 import type { Desk, Known, Lesson, PutDecision, Reason } from '../../contract/index.ts';
 import { summariseCheck } from '../../core/diagnosis/index.ts';
-import { groupsOf, lessonsMet, suggestDecision, timesMet } from '../../core/planning/index.ts';
+import { groupsOf, lessonsMet, suggestDecision, timesMet, type PlanChange } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
@@ -80,6 +80,20 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, standi
     return null;
   };
 
+  /** The lesson that teaches what a check asked once more, behind the last one given, aimed at the reasons found. */
+  const againChange = ({ check, reasons }: Known): Extract<PlanChange, { kind: 'insert' }> => {
+    const taught = lessons.taught();
+    const today = dayOf(now());
+    const lastGiven = lessons.all().findLast(({ id: other, day }) => day < today || taught.has(other));
+    return {
+      kind: 'insert',
+      what: 'again',
+      after: lastGiven?.id ?? null,
+      skills: [check.skill],
+      rules: [...new Set(reasons.flatMap(({ reason }) => rulesOf(reason)))],
+    };
+  };
+
   return {
     /** Looks at a child at a check at each step. */
     *warm(): Generator<void> {
@@ -98,12 +112,14 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, standi
     of: (id: number): Desk => {
       const lesson = lessons.one(id);
       const before = lessons.all()[lesson.number - 2];
+      const last = known(lesson);
       return {
         lessonId: id,
         ticked: lessons.ticks(id),
         note: lessons.note(id),
         noteBefore: before === undefined ? '' : lessons.note(before.id),
-        known: known(lesson),
+        known: last,
+        again: (last?.suggestion ? planner.costOf(againChange(last)) : undefined) ?? null,
       };
     },
     /**
@@ -119,16 +135,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, standi
         if (decision === 'go-on-with-group') grouping.make(found.check.id);
         return;
       }
-      const taught = lessons.taught();
-      const today = dayOf(now());
-      const lastGiven = lessons.all().findLast(({ id: other, day }) => day < today || taught.has(other));
-      planner.changeNow(id, {
-        kind: 'insert',
-        what: 'again',
-        after: lastGiven?.id ?? null,
-        skills: [found.check.skill],
-        rules: [...new Set(found.reasons.flatMap(({ reason }) => rulesOf(reason)))],
-      });
+      planner.changeNow(id, againChange(found));
       lessons.decide(found.check.id, decision, now(), id);
     }),
   };

@@ -4,6 +4,7 @@ import {
   applyChange,
   isFixed,
   keepsThePast,
+  movedBetween,
   relaidPlan,
   MOST_LESSONS,
   type ChangeContext,
@@ -26,6 +27,9 @@ interface Parts {
   readonly settings: Pick<SettingsRepository, 'one'>;
   readonly now: Now;
 }
+
+/** The id of a lesson that is only thought of. */
+const NOT_YET = Number.MAX_SAFE_INTEGER;
 
 /** Lays out units, changes them, and goes back and forth between their states. */
 export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts) => {
@@ -109,6 +113,16 @@ export const createPlanner = ({ db, row, plans, lessons, settings, now }: Parts)
     /** The same from the state that holds, for what follows from a decision. */
     changeNow: (id: string, change: PlanChange): void => {
       if (!plans.isKnown(id)) changeFrom(head(), id, change, change as PlanDeed);
+    },
+    /** What a change of the state that holds would cost: lessons that come on another day, and the last day; none where it cannot be made. */
+    costOf: (change: PlanChange): { readonly pushed: number; readonly ends: string } | undefined => {
+      const record = plans.maybeHead();
+      if (record === undefined) return undefined;
+      const result = applyChange(record.plan, change, { ...moment(), nextId: NOT_YET });
+      const last = result.done ? result.plan.lessons.at(-1) : undefined;
+      if (!result.done || last === undefined) return undefined;
+      const pushed = movedBetween(record.plan.lessons, result.plan.lessons).filter(({ from }) => from !== undefined);
+      return { pushed: pushed.length, ends: last.day };
     },
     undo: db.transaction((version: number): void => {
       const record = from(version);

@@ -4,26 +4,33 @@ import { mdiTuneVariant } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { DECISIONS, type Decision } from '../../core/planning/index.ts';
-import type { Thresholds } from '../../contract/index.ts';
+import type { Desk, Thresholds } from '../../contract/index.ts';
 import ThresholdsDialog from './ThresholdsDialog.vue';
 
-const { suggestion, decided, secure, seen, thresholds, need } = defineProps<{
+const { suggestion, decided, secure, seen, thresholds, need, again } = defineProps<{
   suggestion: Decision;
   decided: Decision | null;
   secure: number;
   seen: number;
   thresholds: Thresholds;
+  /** What teaching it again would cost; none where it cannot be put in. */
+  again: Desk['again'];
   /** What most of the others need, and how many; none where no reason was found. */
   need: { readonly name: string; readonly count: number } | undefined;
 }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
-const { t } = useI18n();
+const { t, d } = useI18n();
 const percent = computed(() => Math.round((100 * secure) / seen));
 const asking = ref(false);
 const keep = (kept: Thresholds): void => {
   asking.value = false;
   emit('thresholds', kept);
 };
+/** What a decision costs, in a sentence; none where it costs nothing, or was made already. */
+const costOf = (decision: Decision): string | undefined =>
+  decision !== 'teach-again' || decided === 'teach-again' || again === null
+    ? undefined
+    : t('desk.cost', { count: again.pushed, day: d(new Date(`${again.ends}T00:00:00Z`), 'long') }, again.pushed);
 const others = computed(() => DECISIONS.filter((decision) => decision !== (decided ?? suggestion)));
 </script>
 
@@ -37,6 +44,7 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
     <p v-if="(!decided || decided === suggestion) && !$slots['default']">
       {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
       <template v-if="need">{{ t('desk.becauseNeed', { need: need.name, count: need.count }, need.count) }}</template>
+      <template v-if="costOf(suggestion)">{{ costOf(suggestion) }}</template>
     </p>
     <slot />
     <div class="acts">
@@ -52,6 +60,7 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
             v-for="decision in others"
             :key="decision"
             :title="t(`desk.decision.${decision}`)"
+            :subtitle="costOf(decision) ?? ''"
             @click="emit('decide', decision)"
           />
         </v-list>

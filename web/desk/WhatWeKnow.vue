@@ -3,7 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
-import type { Known, Thresholds } from '../../contract/index.ts';
+import type { Desk, Known, Thresholds } from '../../contract/index.ts';
 import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { needText, teacherSentence } from '../../core/reporting/index.ts';
@@ -13,7 +13,11 @@ import DecisionBlock from './DecisionBlock.vue';
 import ReadinessRing from './ReadinessRing.vue';
 import ReasonRow from './ReasonRow.vue';
 
-const { known, lessonNumber } = defineProps<{ known: Known | null; lessonNumber: number }>();
+const { known, again, lessonNumber } = defineProps<{
+  known: Known | null;
+  again: Desk['again'];
+  lessonNumber: number;
+}>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t, d } = useI18n();
 const skillWords = useSkillWords();
@@ -111,6 +115,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
         :seen="seen"
         :thresholds="store.classroom!.thresholds"
         :need="need"
+        :again="again"
         @decide="(decision) => emit('decide', decision)"
         @thresholds="(thresholds) => emit('thresholds', thresholds)"
       >

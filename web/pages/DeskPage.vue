@@ -33,6 +33,7 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
     <WhatWeKnow
       v-if="desk"
       :known="desk.known"
+      :again="desk.again"
       :lesson-number="lesson.number"
       @decide="decide"
       @thresholds="setThresholds"
