@@ -145,6 +145,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),
     get('/groups'),
+    get('/groups/cards.pdf'),
     post('/groups/again', { checkId: 7 }),
     put('/groups', {
       checkId: 7,

@@ -16,7 +16,7 @@ interface Parts {
   readonly lessons: LessonRepository;
   readonly settings: SettingsRepository;
   readonly planner: Planner;
-  readonly grouping: Pick<Grouping, 'keptOf'>;
+  readonly grouping: Pick<Grouping, 'keptOf' | 'present'>;
   readonly day: DayRepository;
   readonly now: Now;
 }
@@ -43,10 +43,7 @@ export const createClassroomState = ({
       const kept = grouping.keptOf(id);
       if (decided === undefined && kept === undefined) continue;
       if (kept === undefined || (decided !== undefined && decided !== 'go-on-with-group')) return [];
-      return kept.groups.flatMap((group) => {
-        const childIds = group.childIds.filter((childId) => !kept.absent.includes(childId));
-        return childIds.length === 0 ? [] : [{ ...group, childIds }];
-      });
+      return grouping.present(kept);
     }
     return [];
   };

@@ -1,5 +1,7 @@
 import { Router, type Request, type Response } from 'express';
 import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract/index.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { fileName } from '../print/sendPages.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
 /** Who sits with whom. */
@@ -13,6 +15,16 @@ export const groupRoutes = (find: FindClassroom): Router => {
   };
   const router = Router();
   router.get('/', say);
+  /** Who sits there today, on cards to take along. */
+  router.get('/cards.pdf', async (req, res) => {
+    const { grouping, settings, children, ...classroom } = find(req);
+    const groups = grouping.hereToday();
+    if (groups.length === 0) throw new HoppelError('nothing-to-print');
+    const { groupPdf } = await import('./groupPdf.ts');
+    const { name } = classroom.row();
+    const pdf = await groupPdf(name, groups, children.all(), settings.one());
+    res.attachment(fileName(name, 'pdf')).type('pdf').send(pdf);
+  });
   router.put('/', (req, res) => {
     find(req).grouping.put(PutGroups.parse(req.body));
     changed(req, res);

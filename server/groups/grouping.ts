@@ -131,6 +131,13 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     return undefined;
   };
 
+  /** Groups with those who are here today. */
+  const present = (kept: KeptGroups | undefined): SmallGroup[] =>
+    (kept?.groups ?? []).flatMap((group) => {
+      const childIds = group.childIds.filter((childId) => !kept!.absent.includes(childId));
+      return childIds.length === 0 ? [] : [{ ...group, childIds }];
+    });
+
   const view = (): GroupsView | null => {
     const found = lastAnswered();
     if (found === undefined) return null;
@@ -167,6 +174,12 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
 
   return {
     view,
+    /** Groups of the last check that was answered, without who is away. */
+    hereToday: (): SmallGroup[] => {
+      const found = lastAnswered();
+      return found === undefined ? [] : present(keptOf(found.lesson.id));
+    },
+    present,
     /** Groups as they are now; none where none were made. */
     keptOf,
     /** They are there from then on; those that are there, and may have been changed, stay. @throws HoppelError not-found */

@@ -1,8 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { v4 as newId } from 'uuid';
+import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
+import { digital } from '../../core/wording/index.ts';
 import { CLOVER_ROOM } from '../../demo/clover.ts';
 import type { Classroom, GroupsView, MaybeGroups, PutGroups, SmallGroup } from '../../contract/index.ts';
-import { openSchool, type School } from '../school.test.support.ts';
+import { bytesOf, openSchool, type School } from '../school.test.support.ts';
 
 describe('groups after a check', () => {
   let school: School;
@@ -129,6 +135,28 @@ describe('groups after a check', () => {
     const { since } = await view();
     expect(since.length).toBeGreaterThan(0);
     for (const { answered, secure } of since) expect(secure).toBeLessThanOrEqual(answered);
+  });
+  it('print as cards: who, what to show, six times and the one to take away, each as it is written; nobody who is away', async () => {
+    await school.get('/groups/cards.pdf').expect(409);
+    const { groups } = (await again()).kept!;
+    const gone = groups[0]!.childIds[0]!;
+    await put(groups.map(asPut), [gone]);
+    const folder = mkdtempSync(join(tmpdir(), 'hoppel-cards-'));
+    try {
+      const { bytes, headers } = await bytesOf(school.get('/groups/cards.pdf'));
+      expect(headers['content-type']).toBe('application/pdf');
+      writeFileSync(join(folder, 'cards.pdf'), bytes);
+      const text = execFileSync('pdftotext', ['-layout', join(folder, 'cards.pdf'), '-']).toString();
+      expect(text.split('\f').filter((page) => page.trim() !== '')).toHaveLength(Math.ceil(groups.length / 2));
+      const [goneName] = await namesIn([gone]);
+      expect(text).not.toContain(goneName);
+      for (const name of await namesIn(groups.flatMap(({ childIds }) => childIds).filter((id) => id !== gone)))
+        expect(text).toContain(name);
+      for (const { times, takeAway } of groups)
+        for (const time of [...times, takeAway]) expect(text).toContain(digital(time, DEFAULT_CONVENTIONS));
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
   });
   it('refuse what cannot be, and nothing is changed', async () => {
     const before = (await again()).kept;

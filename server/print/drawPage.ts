@@ -1,9 +1,7 @@
-import { readFileSync } from 'node:fs';
-import SvgToPdf from 'svg-to-pdfkit';
 import { INKS, textWidth, type Ink, type Line, type Mark, type Page } from '../../core/sheets/index.ts';
 import type { Doc } from './document.ts';
 import { fontRuns } from './fonts.ts';
-import { pictureFile } from './pictures.ts';
+import { drawPicture } from './drawPicture.ts';
 
 /** Points to a millimetre: 72 to an inch of 25.4 mm. */
 export const POINTS = 72 / 25.4;
@@ -34,13 +32,6 @@ const drawText = (doc: Doc, mark: Extract<Mark, { kind: 'text' }>): void => {
   }
 };
 
-const svgs = new Map<string, string>();
-const svgOf = (name: string): string => {
-  const known = svgs.get(name) ?? readFileSync(pictureFile(name), 'utf8');
-  svgs.set(name, known);
-  return known;
-};
-
 const drawMark = (doc: Doc, mark: Mark): void => {
   switch (mark.kind) {
     case 'line':
@@ -69,11 +60,7 @@ const drawMark = (doc: Doc, mark: Mark): void => {
       drawText(doc, mark);
       break;
     case 'picture':
-      SvgToPdf(doc, svgOf(mark.name), mark.at.x, mark.at.y, {
-        width: mark.size,
-        height: mark.size,
-        assumePt: true,
-      });
+      drawPicture(doc, mark.name, mark.at.x, mark.at.y, mark.size);
       break;
   }
 };

@@ -1,6 +1,6 @@
 <!-- Who sits with whom after the last check: groups to drag between, everybody else on their own, and who is away. -->
 <script setup lang="ts">
-import { mdiAutorenew, mdiPlus } from '@mdi/js';
+import { mdiAutorenew, mdiPlus, mdiPrinterOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
@@ -86,6 +86,15 @@ const moved = async (id: number, to: Place): Promise<void> => {
           :disabled="busy"
           @click="again"
           >{{ t(view.kept ? 'groups.again' : 'groups.make') }}</v-btn
+        >
+        <v-btn
+          v-if="groups.length > 0"
+          variant="text"
+          :height="44"
+          :prepend-icon="mdiPrinterOutline"
+          href="/api/groups/cards.pdf"
+          target="_blank"
+          >{{ t('groups.cards') }}</v-btn
         >
         <slot name="acts" />
       </div>
