@@ -1,4 +1,4 @@
-// npm run bench: the judgement's speed, sets chosen for what they find out, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers.
+// npm run bench: the judgement's speed, sets chosen for what they find out, what forecasts hold, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, run } from './ensure.mjs';
 
@@ -10,6 +10,7 @@ for (const script of [
   'tools/benchCore.ts',
   'tools/benchDiagnosis.ts',
   'tools/benchFinding.ts',
+  'tools/benchForecast.ts',
   'e2e/bench.ts',
   'e2e/benchRound.ts',
   'e2e/benchRecord.ts',
