@@ -66,6 +66,31 @@ export type SkillView = z.infer<typeof SkillView>;
 /** How likely each state is among some children, by what is thought of them; they sum to 1. */
 export const LikelyStates = z.strictObject({ states: z.record(z.enum(FINDING_STATES), z.number().min(0).max(1)) });
 export type LikelyStates = z.infer<typeof LikelyStates>;
+/** What a forecast is made from: nobody's name, only days. */
+export const ForecastBase = z.strictObject({
+  /** One list a child. */
+  children: z.array(
+    z.array(
+      z.strictObject({
+        skill: SkillName,
+        day: z.string(),
+        right: z.number().min(0),
+        answers: z.int().min(1),
+        guess: z.number().min(0).max(1),
+      }),
+    ),
+  ),
+  /** Lessons ahead, up to the last one. */
+  ahead: z.array(
+    z.strictObject({ day: z.string(), skills: z.array(z.strictObject({ skill: SkillName, weight: z.number() })) }),
+  ),
+  /** Skills of the unit, in teaching order. */
+  skills: z.array(SkillName),
+  taught: z.array(SkillName),
+  /** What the last check that was answered asked for; none before one was. */
+  checked: SkillName.nullable(),
+});
+export type ForecastBase = z.infer<typeof ForecastBase>;
 /** Whose: children by their ids, with commas; all of the class where none are named. */
 export const OfChildren = z.strictObject({
   children: z

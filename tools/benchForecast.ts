@@ -37,10 +37,12 @@ const classOf = (seed: number) => {
     const first = Math.min(2, Math.floor((3 * day) / (seenDays + aheadDays)));
     return [SKILLS[first]!, SKILLS[first + 1]!];
   });
+  /** Skills are not equally hard, later ones harder as a rule. */
+  const hard = SKILLS.map((_, s) => 0.2 * s + 0.5 * normal(rng));
   const children = Array.from({ length: size }, () => {
     const ahead = 0.9 * normal(rng);
     const rate = Math.max(0, meanRate + 0.2 * normal(rng));
-    const at = new Map(SKILLS.map((skill) => [skill, mean + ahead + 0.8 * normal(rng)]));
+    const at = new Map(SKILLS.map((skill, s) => [skill, mean + ahead - hard[s]! + 0.8 * normal(rng)]));
     const seen: DayOfSkill[] = [];
     plan.forEach((skills, day) => {
       for (const skill of skills) {

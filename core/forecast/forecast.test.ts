@@ -2,7 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import type { Skill } from '../skills/index.ts';
 import {
   bandOf,
+  daysIf,
   forecasting,
+  soFarOf,
   type ChildSoFar,
   type DayAhead,
   type Forecast,
@@ -63,7 +65,7 @@ describe('a forecast', () => {
   });
   it('is surer of a skill that was seen than of one that comes later', () => {
     const found = forecast({
-      children: QUICK,
+      children: [...SLOW, ...SLOW.map(() => child(4, 5, 5, 5))],
       skills: [READ, LATER],
       ahead: ahead(2, LATER),
     });
@@ -109,5 +111,53 @@ describe('a band', () => {
     expect(bandOf([0, 0, 7])).toEqual({ low: 2, middle: 2, high: 2 });
     // 70 and 95 lie as far from eighty as ten and fifteen: seventy.
     expect(bandOf([5, 70, 25])).toEqual({ low: 1, middle: 1, high: 1 });
+  });
+});
+
+describe('what if', () => {
+  // Thursday the 26th to Tuesday the 1st.
+  const DAYS: DayAhead[] = ['2026-11-26', '2026-11-27', '2026-11-30', '2026-12-01'].map((one, i) => ({
+    day: one,
+    skills: [{ skill: i < 2 ? READ : LATER, weight: 1 }],
+  }));
+  const of = (whatIf: Parameters<typeof daysIf>[0]) => daysIf(whatIf, DAYS, { skill: READ, taught: [READ] });
+  const skillsOf = (days: readonly DayAhead[]) => days.map(({ skills }) => skills.map(({ skill }) => skill).join());
+  it('it is taught again first, all else comes a lesson later, and the last one too late', () =>
+    expect(skillsOf(of('again'))).toEqual([READ, READ, READ, LATER]));
+  it('Friday falls out, all after it comes a lesson later', () =>
+    expect(skillsOf(of('skip'))).toEqual([READ, '', READ, LATER]));
+  it('there is practice: of what was taught by then, less than a lesson, on the same days', () => {
+    const days = of('practice');
+    expect(days.map(({ day: one }) => one)).toEqual(DAYS.map(({ day: one }) => one));
+    expect(days[0]!.skills.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1.18, 9);
+    expect(days[3]!.skills.map(({ skill }) => skill)).toEqual([LATER, READ, LATER]);
+  });
+  it('nothing is done otherwise where nothing can be', () => {
+    expect(of('plan')).toBe(DAYS);
+    expect(daysIf('again', DAYS, { skill: undefined, taught: [] })).toBe(DAYS);
+    expect(daysIf('skip', DAYS.slice(2), { skill: READ, taught: [] })).toEqual(DAYS.slice(2));
+    expect(daysIf('again', [], { skill: READ, taught: [] })).toEqual([]);
+  });
+  it('practice helps', () => {
+    const at = (days: readonly DayAhead[]): number =>
+      forecast({ children: SLOW, ahead: days }).skills[0]!.bands.at(-1)!.middle;
+    expect(at(daysIf('practice', ahead(8), { skill: READ, taught: [READ] }))).toBeGreaterThanOrEqual(at(ahead(8)));
+  });
+});
+
+describe('what was answered so far', () => {
+  it('is counted by skill and day: nearly is half, and what nobody can read is nothing', () => {
+    const one = (verdict: 'right' | 'nearly' | 'wrong' | 'unreadable', guess = 0) => ({
+      skill: READ,
+      day: day(0),
+      verdict,
+      guess,
+    });
+    expect(soFarOf([one('right', 0.5), one('nearly'), one('wrong', 0.25), one('unreadable')])).toEqual([
+      { skill: READ, day: day(0), right: 1.5, answers: 3, guess: 0.25 },
+    ]);
+    expect(soFarOf([one('right'), { ...one('right'), day: day(1) }, { ...one('right'), skill: LATER }])).toHaveLength(
+      3,
+    );
   });
 });

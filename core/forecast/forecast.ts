@@ -37,8 +37,11 @@ export interface ForecastStep {
 const DRAWS = 2000;
 const STEP = 50;
 
-/** How far a whole class may be off what its answers say of a skill, in log-odds: days are not alike, and children who are ahead are so in all. */
-const LUCK = 0.15;
+/**
+ * How far a whole class may be off what its answers say of a skill, in log-odds: days are not alike, and a skill is harder or easier for all of
+ * them; the more days were seen, the less. One nobody was asked about yet is a little harder as a rule, as what comes later in a unit is.
+ */
+const LUCK = { always: 0.1, once: 0.9, unseen: 0.7, harder: 0.4 };
 /** Of a normal distribution (Box and Muller 1958). */
 const bell = (rng: Rng): number => Math.sqrt(-2 * Math.log(1 - rng())) * Math.cos(2 * Math.PI * rng());
 
@@ -96,11 +99,16 @@ export function* forecasting({
   const standings = new Map<ClassMaybe, readonly Float64Array[]>();
   /** Each child's starts, worked out when they are first drawn from. */
   const startsKnown = said.map(() => new Map<number, ArrayLike<number>>());
+  /** Days on which each skill was seen. */
+  const daysOf = skills.map((skill) => daysSeen(children.map((child) => child.filter((one) => one.skill === skill))));
   const moments = ahead.length + 1;
   /** Work on each skill up to each moment ahead. */
   const work = skills.map((skill) => {
     let sum = 0;
-    return [0, ...ahead.map((day) => (sum += day.skills.find((one) => one.skill === skill)?.weight ?? 0))];
+    return [
+      0,
+      ...ahead.map((day) => (sum += day.skills.reduce((all, one) => all + (one.skill === skill ? one.weight : 0), 0))),
+    ];
   });
   const zeros = (): number[][] =>
     Array.from({ length: moments }, () => Array.from({ length: children.length + 1 }, () => 0));
@@ -111,7 +119,9 @@ export function* forecasting({
     const like = classes[pickPlace(rng, shares, 1)]!;
     const own = standings.get(like) ?? said.map((one) => standingsOf(one, like));
     standings.set(like, own);
-    const luck = skills.map(() => LUCK * bell(rng));
+    const luck = daysOf.map((days) =>
+      days === 0 ? LUCK.unseen * bell(rng) - LUCK.harder : (LUCK.always + LUCK.once / days) * bell(rng),
+    );
     const secure = skills.map(() => new Int32Array(moments));
     const inAll = new Int32Array(moments);
     own.forEach((standing, child) => {

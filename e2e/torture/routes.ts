@@ -144,6 +144,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/lessons/:id/desk', `/lessons/${lesson}/desk`),
     put('/lessons/:id/ready/:item', { ticked: true }, `/lessons/${lesson}/ready/tablets`),
     put('/lessons/:id/note', { note: 'half past again' }, `/lessons/${lesson}/note`),
+    get('/record/forecast'),
     get('/groups'),
     get('/groups/cards.pdf'),
     post('/groups/again', { checkId: 7 }),

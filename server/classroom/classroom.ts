@@ -19,6 +19,7 @@ import { createLive } from '../live/live.ts';
 import type { OpenStreams } from '../live/openStreams.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
+import { createForecastBase } from '../record/forecastBase.ts';
 import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
 import { createPileRepository } from '../piles/pileRepository.ts';
@@ -153,6 +154,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     }),
     desk,
     classView,
+    forecastBase: createForecastBase({ lessons, children, judged, grouping, now }),
     state: createClassroomState({ classes, classId, children, lessons, settings, planner, grouping, day, now }),
   };
 };

@@ -10,6 +10,7 @@ import {
   type ChildHistory,
   type ClassView,
   type CorrectionReply,
+  type ForecastBase,
   type LikelyStates,
   type Notes,
   type SkillView,
@@ -23,6 +24,9 @@ export const recordRoutes = (find: FindClassroom): Router => {
   const router = Router();
   router.get('/class', (req, res) => {
     res.json(find(req).classView.ofClass() satisfies ClassView);
+  });
+  router.get('/forecast', (req, res) => {
+    res.json(find(req).forecastBase() satisfies ForecastBase);
   });
   router.get('/children/:id', (req, res) => {
     res.json(find(req).classView.ofChild(ChildId.parse(req.params['id'])) satisfies ChildAnswers);

@@ -1,6 +1,6 @@
 <!-- The class by skills, and how each time went; a skill opens beside the table. -->
 <script setup lang="ts">
-import { mdiAccountGroupOutline, mdiTableLarge } from '@mdi/js';
+import { mdiAccountGroupOutline, mdiChartTimelineVariant, mdiTableLarge } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -12,6 +12,7 @@ import ClassFilter from '../class/ClassFilter.vue';
 import SkillMatrix from '../class/SkillMatrix.vue';
 import SkillPanel from '../class/SkillPanel.vue';
 import TakeOut from '../class/TakeOut.vue';
+import ForecastView from '../forecast/ForecastView.vue';
 import GroupsView from '../groups/GroupsView.vue';
 import { useRecord } from '../class/useRecord.ts';
 import { useShown } from '../class/useShown.ts';
@@ -21,8 +22,12 @@ import { useClockWords } from '../words/useClockWords.ts';
 const { t } = useI18n();
 const store = useClassroomStore();
 const route = useRoute();
-/** Children by skills, or who sits with whom: it stands in the address. */
-const isGroups = computed(() => route.query['view'] === 'groups');
+/** Children by skills, who sits with whom, or where this is going: it stands in the address. */
+const VIEWS = ['groups', 'forecast'] as const;
+const shownView = computed(() => VIEWS.find((one) => one === route.query['view']));
+const SCREENS = { groups: GroupsView, forecast: ForecastView } as const;
+const TITLES = { groups: 'groups.title', forecast: 'forecast.title' } as const;
+const GLYPHS = { groups: mdiAccountGroupOutline, forecast: mdiChartTimelineVariant } as const;
 const clock = useClockWords(() => store.classroom!.settings);
 const { data: view, problem } = useRecord(ClassView, () => '/record/class');
 const { show, order, lastDay, skill, shown, choose, setOrder, open } = useShown(() => view.value?.children ?? []);
@@ -40,15 +45,15 @@ const hardest = computed(() =>
 </script>
 
 <template>
-  <section v-if="isGroups" class="by-groups">
-    <GroupsView>
-      <h1 class="title-column">{{ t('groups.title') }}</h1>
+  <section v-if="shownView" class="view-page">
+    <component :is="SCREENS[shownView]" :key="shownView">
+      <h1 class="title-column">{{ t(TITLES[shownView]) }}</h1>
       <template #acts>
         <v-btn variant="text" :height="44" :prepend-icon="mdiTableLarge" :to="{ name: 'class' }" :active="false">{{
           t('groups.toTable')
         }}</v-btn>
       </template>
-    </GroupsView>
+    </component>
   </section>
   <div v-else class="class">
     <section class="sheet table">
@@ -77,17 +82,19 @@ const hardest = computed(() =>
       <SkillPanel :key="skill" :skill="skill" @close="open(undefined)" @not-secure="choose({ only: 'skill', skill })" />
     </section>
     <section v-else-if="view" class="side">
-      <div class="side-top">
-        <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
+      <nav class="views" :aria-label="t('class.views')">
         <v-btn
-          variant="text"
+          v-for="one in VIEWS"
+          :key="one"
+          variant="tonal"
           :height="44"
-          :prepend-icon="mdiAccountGroupOutline"
-          :to="{ name: 'class', query: { view: 'groups' } }"
+          :prepend-icon="GLYPHS[one]"
+          :to="{ name: 'class', query: { view: one } }"
           :active="false"
-          >{{ t('groups.title') }}</v-btn
+          >{{ t(TITLES[one]) }}</v-btn
         >
-      </div>
+      </nav>
+      <h2 class="title-column">{{ t('class.timesTitle') }}</h2>
       <TimeWheel
         :results="view.times"
         :always="RINGS"
@@ -113,7 +120,7 @@ const hardest = computed(() =>
 </template>
 
 <style scoped>
-.by-groups {
+.view-page {
   padding: 8px 28px 16px;
   max-width: 1500px;
   margin: 0 auto;
@@ -131,10 +138,10 @@ const hardest = computed(() =>
   padding: 14px 16px 10px 18px;
   min-height: 300px;
 }
-.side-top {
+.views {
   display: flex;
-  align-items: center;
-  justify-content: space-between;
+  gap: 8px;
+  margin-bottom: 14px;
 }
 .wheel {
   width: 288px;
