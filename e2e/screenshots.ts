@@ -128,6 +128,14 @@ await room('DELETE', '/tablets/stand-ins');
 await tablet.quit();
 await open('/class', 'How each time went');
 await picture('class');
+await open('/class?view=groups', 'From the check');
+await page.tap('Make groups');
+await page.find('.group');
+await picture('groups');
+await open('/class?view=forecast', 'As planned');
+await page.until('a forecast', async () => /may be secure/.test(await page.text('.progress')));
+await page.find('.forecast svg path');
+await picture('forecast');
 await open('/class/2', 'What Bram can do');
 await picture('child');
 // A pile of tickets, most of it marked.
@@ -145,9 +153,6 @@ for (let child = 0; child < 17; child++) {
 }
 await page.press(' ', '2');
 await picture('check-grid');
-await page.press('v');
-await picture('check-page');
-await printed('family-page', '/exchange/families/3.pdf', 1);
 await open('/settings', 'The hands are called');
 await picture('settings');
 await open('/settings/unit', 'Take out and in');

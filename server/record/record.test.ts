@@ -1,6 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it, jest } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { ChildAnswers, ChildHistory, ClassView, LikelyStates, SkillView } from '../../contract/index.ts';
+import {
+  ChildAnswers,
+  ChildHistory,
+  ClassView,
+  ForecastBase,
+  LikelyStates,
+  SkillView,
+  type Classroom,
+} from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import { isInvisible, predict } from '../../core/misconceptions/index.ts';
 import { CLOVER_ROOM } from '../../demo/clover.ts';
@@ -205,5 +213,21 @@ describe('how likely children do what', () => {
     expect(bram['hands-swapped']).toBeGreaterThan(0.5);
     await school.get('/record/likely?children=999').expect(404);
     await school.get('/record/likely?children=1,x').expect(400);
+  });
+});
+
+describe('what a forecast is made from', () => {
+  it('is every child’s answers by day and skill, without a name, and the lessons ahead', async () => {
+    const base = ForecastBase.parse((await school.get('/record/forecast').expect(200)).body);
+    const { children, lessons, today } = (await school.get('/classroom')).body as Classroom;
+    expect(base.children).toHaveLength(children.length);
+    expect(JSON.stringify(base)).not.toContain('Bram');
+    expect(base.checked).toBe('oclock-read');
+    expect(base.ahead.map(({ day }) => day)).toEqual(lessons.filter(({ day }) => day >= today).map(({ day }) => day));
+    const { answers } = await theChild(idOf('Ada'));
+    const counted = answers.filter(({ verdict }) => verdict !== 'unreadable');
+    const ofAda = base.children[children.findIndex(({ name }) => name === 'Ada')]!;
+    expect(ofAda.reduce((sum, one) => sum + one.answers, 0)).toBe(counted.length);
+    for (const skill of base.taught) expect(base.skills).toContain(skill);
   });
 });
