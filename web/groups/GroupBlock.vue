@@ -75,12 +75,12 @@ const size = computed(() =>
     <p v-if="size" class="note">{{ t(`groups.size.${size}`, { most: GROUP_SIZE, can: MOST_IN_GROUP }) }}</p>
     <footer>
       <p class="quiet">{{ words.show(group) }}</p>
-      <p class="clocks">
+      <div class="clocks">
         <SmallClock v-for="time in group.contrast" :key="time" :time="time" :px="34" :label="clock.said(time)" />
         <span class="quiet">{{ t('groups.thenSix', { time: clock.written(group.takeAway) }) }}</span>
-      </p>
+        <GroupActs class="acts" :group="group" :lesson-number="lessonNumber" compact />
+      </div>
       <p v-if="since && since.answered > 0" class="quiet">{{ t('groups.since', { ...since }, since.answered) }}</p>
-      <GroupActs :group="group" :lesson-number="lessonNumber" />
     </footer>
   </section>
 </template>
@@ -116,6 +116,11 @@ footer {
   display: flex;
   align-items: center;
   gap: 6px;
+}
+.acts {
+  margin-left: auto;
+  flex-wrap: nowrap;
+  gap: 0;
 }
 .note {
   color: var(--berry);

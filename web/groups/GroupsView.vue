@@ -210,7 +210,7 @@ h2 {
   padding: 10px 12px;
 }
 .wrap {
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(172px, 1fr));
 }
 .clocks {
   display: flex;
