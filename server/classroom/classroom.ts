@@ -139,7 +139,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     practice: createPractice({ lessons, answers, judged, sets, now }),
     judged,
     grouping,
-    sheets: createSheets({ sheets: sheetsKept, lessons, children, judged, settings, now }),
+    sheets: createSheets({ row, sheets: sheetsKept, lessons, children, judged, settings, now }),
     piles,
     exchange: createExchange({
       row,

@@ -10,7 +10,8 @@ export const groupRoutes = (find: FindClassroom): Router => {
     res.json({ view: find(req).grouping.view() } satisfies MaybeGroups);
   };
   const changed = (req: Request, res: Response): void => {
-    find(req).live.classroomChanged();
+    const { grouping, live } = find(req);
+    live.groupsChanged(grouping.view()?.check.id ?? null);
     say(req, res);
   };
   const router = Router();

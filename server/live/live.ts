@@ -238,6 +238,11 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       tellTeachers('classroom', null);
       tellStations('classroom', null);
     },
+    /** Who sits with whom is another: nothing a tablet shows. */
+    groupsChanged: (checkId: number | null): void => {
+      tellTeachers('classroom', null);
+      tellTeachers('record', { lessonId: checkId });
+    },
     viewChanged: (): void => tellTeachers('view', relay.view()),
     command: (command: BoardCommand): void => tellTeachers('command', command),
     recordChanged: (lessonId: number | null): void => tellTeachers('record', { lessonId }),

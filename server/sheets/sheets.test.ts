@@ -221,6 +221,15 @@ describe('sheets', () => {
     expect((await school.get('/sheets').expect(200)).body).toEqual([]);
     await school.get('/sheets/printings/1/sheet.pdf').expect(404);
   });
+  it('are kept by a class, and where there is none this is said', async () => {
+    const empty = await openSchool({ demo: false });
+    try {
+      const { body } = await empty.put(`/sheets/${newId()}`, sheetOf()).expect(409);
+      expect(body.code).toBe('no-class');
+    } finally {
+      await empty.close();
+    }
+  });
   it('print any lesson’s tasks, those too that are done with fingers', () => {
     expect(asPrinted({ kind: 'set', shown: 240 as never })).toEqual({ kind: 'draw', shown: 240 });
     expect(asPrinted({ kind: 'set', shown: 0 as never })).toEqual({ kind: 'write-digital', shown: 0 });

@@ -13,6 +13,7 @@ import { currentLesson, groupsOf, lessonsMet, timesMet } from '../../core/planni
 import { needsOf } from '../../core/practice/index.ts';
 import { formByNeed, layPages, pagesOf, type Page, type SheetCopy } from '../../core/sheets/index.ts';
 import type { Picture } from '../../core/pictures/index.ts';
+import type { ClassRow } from '../classes/classRepository.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { taughtAgain } from '../record/taughtAgain.ts';
 import type { JudgedAnswers } from '../record/judgedAnswers.ts';
@@ -24,6 +25,8 @@ import { shortDay } from './days.ts';
 import type { KeptPrinting, PrintSetting, SheetRepository } from './sheetRepository.ts';
 
 interface Parts {
+  /** @throws HoppelError no-class */
+  readonly row: () => ClassRow;
   readonly sheets: SheetRepository;
   readonly lessons: LessonRepository;
   readonly children: ChildRepository;
@@ -36,7 +39,7 @@ interface Parts {
 const READY = { ticket: 'ticket-paper', alone: 'practice-paper' } as const;
 
 /** Sheets of a class: made, kept, printed, printed again. */
-export const createSheets = ({ sheets, lessons, children, judged, settings, now }: Parts) => {
+export const createSheets = ({ row, sheets, lessons, children, judged, settings, now }: Parts) => {
   /** Copies as they are laid out: names and pictures as they are now, moved away or not. */
   const copiesOf = ({ copies }: KeptPrinting): SheetCopy[] =>
     copies.map(({ childId, form }) => {
@@ -79,13 +82,16 @@ export const createSheets = ({ sheets, lessons, children, judged, settings, now 
     },
     /** @throws HoppelError unknown-lesson, sheet-moved-on */
     keep: (id: string, sheet: PutSheet): void => {
+      row();
       if (sheet.lessonId !== null && !lessons.isKnown(sheet.lessonId)) throw new HoppelError('unknown-lesson');
       sheet.childIds.forEach((childId) => children.one(childId));
       sheets.keep(id, sheet, now());
     },
     /** A sheet from a file: a new one of no lesson. The same id again keeps nothing twice. */
-    readIn: (id: string, { recipe, content }: SheetFile): void =>
-      sheets.keep(id, { version: 1, lessonId: null, part: null, source: null, childIds: [], recipe, content }, now()),
+    readIn: (id: string, { recipe, content }: SheetFile): void => {
+      row();
+      sheets.keep(id, { version: 1, lessonId: null, part: null, source: null, childIds: [], recipe, content }, now());
+    },
     /**
      * Prints a version, and ticks what it was printed for.
      * @throws HoppelError unknown-sheet, unknown-child when one moved away, malformed when a form is not there

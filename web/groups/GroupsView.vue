@@ -1,7 +1,7 @@
 <!-- Who sits with whom after the last check: groups to drag between, everybody else on their own, and who is away. -->
 <script setup lang="ts">
 import { mdiAutorenew, mdiPlus, mdiPrinterOutline } from '@mdi/js';
-import { computed } from 'vue';
+import { computed, nextTick } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
 import { MOST_GROUPS } from '../../core/grouping/index.ts';
@@ -55,6 +55,7 @@ const chip = (id: number) => {
 const moved = async (id: number, to: Place): Promise<void> => {
   const hadKeys = document.activeElement?.getAttribute('data-child') === String(id);
   await move(id, to);
+  await nextTick();
   if (hadKeys) document.querySelector<HTMLElement>(`[data-child="${id}"]`)?.focus();
 };
 </script>

@@ -63,6 +63,8 @@ export const useGroups = () => {
     /** A child is put somewhere by hand: it stays there when groups are made again. */
     move: (childId: number, to: Place): Promise<void> => {
       const without = (ids: readonly number[]): number[] => ids.filter((id) => id !== childId);
+      // Who is away keeps its seat for the day after.
+      if (to === 'away') return keep(asKept(), [...without(absent.value), childId]);
       const left = asKept().map((group) => ({
         ...group,
         childIds: without(group.childIds),
@@ -73,10 +75,7 @@ export const useGroups = () => {
       );
       const id = Math.max(0, ...groups.value.map((group) => group.id)) + 1;
       const fresh = { id, name: null, childIds: [childId], held: [childId], isLocked: false };
-      return keep(to === 'new' ? [...seated, fresh] : seated, [
-        ...without(absent.value),
-        ...(to === 'away' ? [childId] : []),
-      ]);
+      return keep(to === 'new' ? [...seated, fresh] : seated, without(absent.value));
     },
     rename: (id: number, name: string): Promise<void> => change(id, { name: name.trim() === '' ? null : name.trim() }),
     lock: (id: number, isLocked: boolean): Promise<void> => change(id, { isLocked }),
