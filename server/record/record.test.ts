@@ -150,6 +150,31 @@ describe('a child', () => {
   });
 });
 
+describe('what is thought of a child', () => {
+  it('stays as it is when it is renamed, another child answers, an answer is sent again, the English changes, and after a restart', async () => {
+    const reasonOf = async (name: string) => of(await theClass(), name).reason;
+    const before = await reasonOf('Otis');
+    expect(before).toMatchObject({ need: 'hands' });
+    const round = await beginRound(school);
+    await school.answer(tabletAnswer(idOf('Ada'), round.id, 0, round.times[0]!)).expect(201);
+    expect(await reasonOf('Otis')).toEqual(before);
+    await school.put(`/children/${idOf('Otis')}`, { name: 'Otto' }).expect(200);
+    expect(await reasonOf('Otis')).toEqual(before);
+    const index = round.times.findIndex((time) => swapped(time) !== undefined);
+    const own = { ...tabletAnswer(idOf('Otis'), round.id, index, 0), answer: swapped(round.times[index]!) };
+    await school.answer(own).expect(201);
+    const once = await reasonOf('Otis');
+    expect(once!.share).not.toBe(before!.share);
+    await school.answer(own).expect(200);
+    expect(await reasonOf('Otis')).toEqual(once);
+    const { settings } = (await school.get('/classroom').expect(200)).body;
+    await school.put('/settings', { ...settings, locale: 'en-GB' }).expect(200);
+    expect(await reasonOf('Otis')).toMatchObject({ need: once!.need, rule: once!.rule, share: once!.share });
+    await school.restart();
+    expect(await reasonOf('Otis')).toMatchObject({ need: once!.need, rule: once!.rule, share: once!.share });
+  });
+});
+
 describe('a convention that was changed', () => {
   it('is said beside what it may explain, also after a restart', async () => {
     const { settings } = (await school.get('/classroom').expect(200)).body;
