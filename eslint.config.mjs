@@ -69,7 +69,7 @@ export default tseslint.config(
     ignores: ['**/*.test.ts', '**/*.test.support.ts'],
     rules: noRoomAbove(
       // Pure libraries: calendar days, how eyes see colours, square codes, tables as text, and who sits where.
-      '^(?!\\.|temporal-polyfill$|culori/fn$|qrcode/lib/core/qrcode.js$|papaparse$|linear-sum-assignment$)|(^|/)\\.\\./\\.\\./(contract|server|web|demo|e2e)/',
+      '^(?!\\.|temporal-polyfill$|culori/fn$|qrcode/lib/core/qrcode.js$|papaparse$|linear-sum-assignment$|ts-fsrs$)|(^|/)\\.\\./\\.\\./(contract|server|web|demo|e2e)/',
       'core imports only core.',
     ),
   },

@@ -7,7 +7,7 @@ import { SmallGroup } from './group.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
 import { Reason } from './reason.ts';
-import { SenderId, SkillName, TimeOfDay } from './values.ts';
+import { SenderId, SkillName, Time, TimeOfDay } from './values.ts';
 
 const ClassName = z.string().trim().min(1).max(60);
 /** When number time starts, HH:MM. */
@@ -102,6 +102,12 @@ export const Known = z.strictObject({
 });
 export type Known = z.infer<typeof Known>;
 
+/** A time of a warm-up with how it went when it came up last; null where it never did. */
+const CameBack = z.strictObject({
+  time: Time,
+  last: z.strictObject({ day: z.string(), asked: z.int(), missed: z.int() }).nullable(),
+});
+
 export const Desk = z.strictObject({
   lessonId: z.int(),
   ticked: z.array(z.string()),
@@ -111,5 +117,7 @@ export const Desk = z.strictObject({
   known: Known.nullable(),
   /** What teaching it once more would cost: lessons that come later, and the unit's last day then; null where it cannot be put in. */
   again: z.strictObject({ pushed: z.int(), ends: z.string() }).nullable(),
+  /** Why each time of the warm-up came back, and times that faded more since; null where it has no times to read. */
+  warmUp: z.strictObject({ at: z.int(), times: z.array(CameBack), instead: z.array(CameBack).nullable() }).nullable(),
 });
 export type Desk = z.infer<typeof Desk>;

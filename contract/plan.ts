@@ -144,6 +144,7 @@ export const PlanChange = z.discriminatedUnion('kind', [
     place: z.int().min(0).max(39),
     time: Time,
   }),
+  z.strictObject({ kind: z.literal('times'), lessonId: LessonId, at: At, times: z.array(Time).min(1).max(8) }),
   z.strictObject({ kind: z.literal('title'), lessonId: LessonId, title: Title }),
   z.strictObject({ kind: z.literal('outcome'), lessonId: LessonId, outcome: z.enum(OUTCOMES).nullable() }),
   z.strictObject({ kind: z.literal('exception') }),

@@ -43,6 +43,8 @@ export { LESSON_KEYS, groupsTaught, ladderOf, lessonTemplate } from './laying/la
 export { layUnit } from './laying/layUnit.ts';
 export { clockMomentsIn, momentAt, nextMoment, offeredMoments, type RoutineEntry } from './calendar/moments.ts';
 export { isOneHanded, recencies, usesIn } from './laying/history.ts';
+export { warmUpNow, type CameBack, type WarmUpNow } from './laying/comesBack.ts';
+export { holdsRead, practisedIn, skillOfReading, warmUpTimes } from './laying/warmUp.ts';
 export { tasksAbout } from './laying/layLesson.ts';
 export { itemsAt, spareItems, surpriseItems } from './laying/roundItems.ts';
 export { READY_ITEMS, skillOfCheck, thingsOfLesson, wordsOfLesson, type ReadyItem } from './laying/needs.ts';

@@ -4,6 +4,7 @@ import { KINDS, timeOfItem, type Item, type ItemKind } from '../items/index.ts';
 import { skillOfItem, SKILL_DATA } from '../skills/index.ts';
 import { visibleRules } from '../misconceptions/index.ts';
 import { makeItem, suits, withTwin } from '../making/index.ts';
+import { dueOn } from '../recall/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import { chanceRight, information, prospectOf, type Prospect } from './prospect.ts';
 
@@ -11,14 +12,14 @@ import { chanceRight, information, prospectOf, type Prospect } from './prospect.
 const EACH_KIND = 12;
 /** Share of tasks of circling that have two right clocks. */
 const TWINS = 1 / 3;
-/** A skill that is due counts as much as this many bits about the reason. */
+/** What is to come back counts as much as this many bits about the reason. */
 const DUE_BITS = 0.35;
 
 /** A task that may be asked, with what is known of this child and its skill. */
 export interface Candidate extends Prospect {
   /** Probability 0..1 that this child does it right when it follows no rule. */
   readonly knows: number;
-  /** How much its skill is due, 0..1. */
+  /** How much its skill and its time are to come back, 0..1. */
   readonly due: number;
 }
 
@@ -26,9 +27,17 @@ export interface Candidate extends Prospect {
 const knowsOf = (share: number): number => Math.min(1 - SLIP, Math.max(0.5, share));
 
 /** A task with what is known of the child; a skill not taught yet is as likely right as not. */
-export const candidateOf = ({ skills }: Pick<PracticeNeeds, 'skills'>, prospect: Prospect): Candidate => {
-  const need = skills.find(({ skill }) => skill === skillOfItem(prospect.item));
-  return { ...prospect, knows: knowsOf(need?.share ?? 0), due: need?.due ?? 0 };
+export const candidateOf = (
+  { skills, recall, today }: Pick<PracticeNeeds, 'skills' | 'recall' | 'today'>,
+  prospect: Prospect,
+): Candidate => {
+  const skill = skillOfItem(prospect.item);
+  const need = skills.find((one) => one.skill === skill);
+  return {
+    ...prospect,
+    knows: knowsOf(need?.share ?? 0),
+    due: need === undefined ? 0 : dueOn(recall, skill, timeOfItem(prospect.item), today),
+  };
 };
 
 /** The same task, also when one of the two was kept and read again. */
@@ -74,7 +83,7 @@ const best = (candidates: readonly Candidate[], value: (one: Candidate) => numbe
   }
   return found?.one;
 };
-/** A task nearly as sure as the surest is as good: of these the kind comes that was done least in this session. */
+/** A task nearly as sure as the surest is as good: of these the kind comes that was done least in this session, and of that what has faded most: a child's warm-up. */
 const AS_SURE = 0.04;
 /** What this child is surest of. @param kinds of task that were done in this session */
 export const sureOne = (
@@ -87,7 +96,7 @@ export const sureOne = (
   const done = ({ item }: Candidate): number => kinds.filter((kind) => kind === item.kind).length;
   return best(
     chances.flatMap(({ one, chance }) => (chance >= surest - AS_SURE ? [one] : [])),
-    (one) => -done(one),
+    (one) => -done(one) + one.due / 2,
   );
 };
 /** What is due, and what tells most about the reason that is suspected. */

@@ -7,9 +7,11 @@ import { skillOfItem, SKILLS, type Skill } from '../skills/index.ts';
 import { WRONG_RULES, isInvisible } from '../misconceptions/index.ts';
 import { makeItem } from '../making/index.ts';
 import { knowing, simulateAnswer, type SimulatedChild } from '../simulation/index.ts';
+import { recallOf } from '../recall/index.ts';
 import {
   FEWEST_ITEMS,
   MOST_ITEMS,
+  candidateOf,
   chanceRight,
   information,
   makePool,
@@ -217,10 +219,16 @@ describe('practice that goes by what a child needs', () => {
     }
   });
   it('asks about what was not seen for long before what was just seen', () => {
-    const sure = (skill: Skill, due: number) => ({ skill, share: 0.9, due });
+    const sure = (skill: Skill) => ({ skill, share: 0.9 });
+    const seen = (skill: Skill, day: string) => ({ skill, day, verdict: 'right', guess: 0, time: undefined }) as const;
     const given: PracticeNeeds = {
       ...needs,
-      skills: [sure('oclock-write', 1), sure('oclock-draw', 0), sure('oclock-set', 0)],
+      skills: [sure('oclock-write'), sure('oclock-draw'), sure('oclock-set')],
+      recall: recallOf([
+        seen('oclock-write', '2026-11-03'),
+        seen('oclock-draw', '2026-11-23'),
+        seen('oclock-set', '2026-11-23'),
+      ]),
     };
     let writes = 0;
     for (let seed = 0; seed < 20; seed++) {
@@ -332,9 +340,28 @@ describe('what is suspected', () => {
         i < 4 ? '2026-11-23' : '2026-11-24',
       ),
     );
-    const [read, set] = needsOf(answers, ['oclock-read', 'oclock-set'], TAUGHT_TIMES, '2026-11-24').skills;
-    expect(read).toMatchObject({ due: 0 });
-    expect(set).toMatchObject({ due: 1 });
+    const after = needsOf(answers, ['oclock-read', 'oclock-set'], TAUGHT_TIMES, '2026-11-24');
+    const due = (item: Item): number => candidateOf(after, prospectOf(item)).due;
+    expect(due({ kind: 'read', shown: timeOf(8) })).toBe(0);
+    expect(due({ kind: 'set', shown: timeOf(8) })).toBeGreaterThan(0.5);
+    expect(due({ kind: 'set', shown: timeOf(12) })).toBe(1);
+    // A time that never came up is due more than one that just did.
+    expect(due({ kind: 'read', shown: timeOf(12) })).toBeGreaterThan(0.5);
+  });
+  it('begins, of what a child is as sure of, with what has faded most', () => {
+    const right = (hour: number, day: string) =>
+      judgedGiven({ kind: 'read', shown: timeOf(hour) }, { kind: 'time', time: timeOf(hour) }, day);
+    const days = ['2026-11-09', '2026-11-10', '2026-11-23'];
+    // 3 and 8 were asked two weeks ago, all others yesterday.
+    const answers = days.flatMap((day, i) =>
+      (i < 2 ? [3, 8] : [1, 2, 4, 5, 7, 9, 10, 11]).map((hour) => right(hour, day)),
+    );
+    const known = needsOf(answers, ['oclock-read'], TAUGHT_TIMES, '2026-11-24');
+    for (let seed = 0; seed < 10; seed++) {
+      const first = taskAfter(prepareByNeed(known, makePool(known, seededRng(seed))), []);
+      // 12 and 6 never came up, or came up long ago: either is to come back.
+      expect([timeOf(3), timeOf(8), timeOf(6), timeOf(12)]).toContain(timeOfItem(first!));
+    }
   });
 });
 

@@ -4,6 +4,7 @@ export {
   clockWord,
   lessonICan,
   lessonTitle,
+  cameBackSentence,
   planDeedWords,
   readyText,
   segmentText,

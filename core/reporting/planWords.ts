@@ -3,6 +3,7 @@ import {
   DEFAULT_PACE,
   roundSeconds,
   type BrokenRule,
+  type CameBack,
   type Day,
   type Pace,
   type PlanChange,
@@ -87,6 +88,19 @@ export const timeReasonSentence = (reason: TimeReason, conventions: Conventions)
     default:
       return say();
   }
+};
+
+/** Why a time came back in a warm-up: how it went when it came up last. @param dayName a day as the screen writes it */
+export const cameBackSentence = (
+  { time, last }: CameBack,
+  conventions: Conventions,
+  dayName: (day: Day) => string,
+): string => {
+  const values = { time: digital(time, conventions) };
+  if (last === undefined) return words('cameBack.never', conventions, values);
+  const { day, asked, missed } = last;
+  const how = asked === 0 ? 'practised' : missed === 0 ? 'known' : 'missed';
+  return words(`cameBack.${how}`, conventions, { ...values, day: dayName(day), asked, missed });
 };
 
 /** What was done to a plan, in a few words: for undo and redo. */

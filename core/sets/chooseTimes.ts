@@ -7,8 +7,10 @@ import { areNeighbours, askedOrder, laterHalf } from './order.ts';
 export interface SetWishes {
   /** How many; fewer come when the groups do not hold so many that fit. */
   readonly count: number;
-  /** Groups to take from, in equal shares. */
+  /** Groups to take from, in equal shares unless said otherwise. */
   readonly groups: readonly TimeGroup[];
+  /** False where the freshest are wanted, whichever group they are of. */
+  readonly inTurns?: boolean;
   /** Both hands are shown, so that some times are hard and come in the later half. */
   readonly hardLate: boolean;
   /** How lately a time was used: 0 is fresh, more is later. Fresh ones are taken first. */
@@ -19,9 +21,9 @@ export interface SetWishes {
   readonly suits: (time: DialTime) => boolean;
 }
 
-/** Times of one group in the order they are wished for. */
-const ranked = (rng: Rng, group: TimeGroup, wishes: SetWishes): DialTime[] =>
-  shuffled(rng, TIMES_OF_GROUP[group].filter(wishes.suits)).sort(
+/** Times of some groups in the order they are wished for. */
+const ranked = (rng: Rng, groups: readonly TimeGroup[], wishes: SetWishes): DialTime[] =>
+  shuffled(rng, groups.flatMap((group) => TIMES_OF_GROUP[group]).filter(wishes.suits)).sort(
     (a, b) => wishes.recency(a) - wishes.recency(b) || wishes.uses(a) - wishes.uses(b),
   );
 
@@ -64,7 +66,8 @@ const freshened = (set: readonly DialTime[], pool: readonly DialTime[], wishes: 
  * none that was used lately while a fresh one would do, hours that had no turn yet first. The same for the same seed.
  */
 export const chooseTimes = (rng: Rng, wishes: SetWishes): DialTime[] => {
-  const pool = inTurns(wishes.groups.map((group) => ranked(rng, group, wishes)));
+  const lists = wishes.inTurns === false ? [wishes.groups] : wishes.groups.map((group) => [group]);
+  const pool = inTurns(lists.map((groups) => ranked(rng, groups, wishes)));
   for (let count = Math.min(wishes.count, pool.length); count > 0; count--)
     // What cannot be put in order (1:00, 2:00, 3:00) is widened by the next in the list until it can.
     for (let wide = count; wide <= pool.length; wide++) {

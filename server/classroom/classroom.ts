@@ -14,6 +14,7 @@ import { createGrouping } from '../groups/grouping.ts';
 import { createPairRepository } from '../groups/pairRepository.ts';
 import { createDesk } from '../lessons/desk.ts';
 import { createStanding } from '../lessons/standing.ts';
+import { createWarmUps } from '../lessons/warmUps.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
 import type { OpenStreams } from '../live/openStreams.ts';
@@ -91,7 +92,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const standing = createStanding({ lessons, children, judged });
   const pairs = createPairRepository(db, classId);
   const grouping = createGrouping({ lessons, children, judged, standing, groups, pairs, now });
-  const desk = createDesk({ db, row, lessons, children, judged, planner, standing, grouping, now });
+  const warmUps = createWarmUps({ row, lessons, children, judged, planner, now });
+  const desk = createDesk({ db, row, lessons, children, judged, planner, standing, grouping, warmUps, now });
   const classView = createClassView({ answers, children, judged, lessons, groups, sets, notes, settings, now });
   const piles = createPiles({
     db,

@@ -14,6 +14,7 @@ import type { JudgedAnswers } from '../record/judgedAnswers.ts';
 import { sendableReason } from '../record/sendable.ts';
 import type { LessonRepository } from './lessonRepository.ts';
 import { askedBy, type Standing } from './standing.ts';
+import type { WarmUps } from './warmUps.ts';
 
 interface Parts {
   readonly db: Database;
@@ -25,6 +26,7 @@ interface Parts {
   readonly planner: Planner;
   readonly standing: Standing;
   readonly grouping: Pick<Grouping, 'make'>;
+  readonly warmUps: WarmUps;
   readonly now: Now;
 }
 
@@ -35,7 +37,8 @@ const rulesOf = ({ rule, parting }: Reason): readonly WrongRule[] => parting?.ru
 type Said = Omit<Known, 'decided'>;
 
 /** What a teacher sees at the desk of one lesson, and what is decided there. */
-export const createDesk = ({ db, row, lessons, children, judged, planner, standing, grouping, now }: Parts) => {
+export const createDesk = (parts: Parts) => {
+  const { db, row, lessons, children, judged, planner, standing, grouping, warmUps, now } = parts;
   const saidBy = (check: Lesson, childIds: readonly number[]): Said | undefined => {
     const asked = askedBy(check);
     if (asked === undefined) return undefined;
@@ -119,6 +122,7 @@ export const createDesk = ({ db, row, lessons, children, judged, planner, standi
         note: lessons.note(id),
         noteBefore: before === undefined ? '' : lessons.note(before.id),
         known: last,
+        warmUp: warmUps.of(lesson),
         again: (last?.suggestion ? planner.costOf(againChange(last)) : undefined) ?? null,
       };
     },

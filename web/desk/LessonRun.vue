@@ -5,7 +5,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import type { Lesson, Segment } from '../../contract/index.ts';
+import type { Desk, Lesson, Segment } from '../../contract/index.ts';
 import { lessonMinutes } from '../../core/planning/index.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -14,7 +14,7 @@ import { startOf } from './lessonRun.ts';
 import SegmentBlock from './SegmentBlock.vue';
 import TimesDialog from './TimesDialog.vue';
 
-const { lesson } = defineProps<{ lesson: Lesson }>();
+const { lesson, warmUp } = defineProps<{ lesson: Lesson; warmUp: Desk['warmUp'] }>();
 const { t } = useI18n();
 const router = useRouter();
 const board = useBoardStore();
@@ -101,6 +101,7 @@ const opened = ref<number>();
           :lesson-key="lesson.key"
           :minute-px="minutePx"
           :locked="locked"
+          :faded="warmUp?.at === i && warmUp.instead !== null"
           @board="open(i)"
           @times="opened = i"
           @shift="(steps) => shift(i, steps)"
@@ -114,6 +115,7 @@ const opened = ref<number>();
       :lesson="lesson"
       :at="opened"
       :locked="locked"
+      :warm-up="warmUp?.at === opened ? warmUp : null"
       @close="opened = undefined"
     />
   </section>

@@ -6,6 +6,7 @@ import {
   mdiDragVertical,
   mdiEyeOutline,
   mdiHandBackRightOutline,
+  mdiHistory,
   mdiLightbulbOutline,
   mdiPencilOutline,
   mdiPresentation,
@@ -21,12 +22,14 @@ import { usePlanWords } from '../words/usePlanWords.ts';
 import SegmentClocks from './SegmentClocks.vue';
 import { useResize } from './useResize.ts';
 
-const { segment, lessonKey, minutePx, locked } = defineProps<{
+const { segment, lessonKey, minutePx, locked, faded } = defineProps<{
   segment: Segment;
   lessonKey: string;
   minutePx: number;
   /** The lesson is past: nothing of it changes. */
   locked: boolean;
+  /** Other times have faded more since these were planned. */
+  faded: boolean;
 }>();
 const emit = defineEmits<{ board: []; times: []; shift: [steps: number]; resize: [minutes: number]; drop: [] }>();
 const { t } = useI18n();
@@ -99,6 +102,16 @@ const shiftKey = (event: KeyboardEvent): void => {
         :high="clockPx"
         @click="emit('times')"
       />
+      <button
+        v-if="faded"
+        type="button"
+        class="faded"
+        :aria-label="t('desk.fadedMore')"
+        :title="t('desk.fadedMore')"
+        @click="emit('times')"
+      >
+        <v-icon :icon="mdiHistory" size="20" />
+      </button>
       <span class="quiet minutes" :class="{ beside: short && segment.times.length > 0 }">{{
         t('desk.minutes', { count: minutes })
       }}</span>
@@ -226,6 +239,16 @@ h3 {
 }
 .short .minutes.beside {
   margin-right: 34px;
+}
+.faded {
+  flex: none;
+  width: 32px;
+  height: 32px;
+  display: grid;
+  place-items: center;
+  border-radius: 50%;
+  background: var(--plum-tint);
+  color: var(--plum);
 }
 .drop {
   position: absolute;

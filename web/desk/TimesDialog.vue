@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useFocusBack } from '../shell/focusBack.ts';
-import type { Lesson } from '../../contract/index.ts';
+import type { Desk, Lesson } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { onlyHandOf } from '../../core/items/index.ts';
 import { breaksOf, brokenRules, reasonsOf, standingOf, suggestTimes } from '../../core/planning/index.ts';
@@ -15,7 +15,13 @@ import { usePlanStore } from '../stores/plan.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 
-const { lesson, at, locked } = defineProps<{ lesson: Lesson; at: number; locked: boolean }>();
+const { lesson, at, locked, warmUp } = defineProps<{
+  lesson: Lesson;
+  at: number;
+  locked: boolean;
+  /** Why its times came back, where it is a warm-up that has some to read. */
+  warmUp: Desk['warmUp'];
+}>();
 const emit = defineEmits<{ close: [] }>();
 const { t } = useI18n();
 useFocusBack();
@@ -42,6 +48,12 @@ const choose = (at: number): void => {
 const swap = (): void => {
   if (place.value === undefined || wanted.value === undefined) return;
   void plan.change({ kind: 'swap', lessonId: lesson.id, at, place: place.value, time: wanted.value });
+  place.value = undefined;
+  wanted.value = undefined;
+};
+const takeFaded = (): void => {
+  const times = (warmUp?.instead ?? []).map(({ time }) => time);
+  void plan.change({ kind: 'times', lessonId: lesson.id, at, times });
   place.value = undefined;
   wanted.value = undefined;
 };
@@ -86,7 +98,15 @@ const only = (i: number): 'hour' | undefined => onlyHandOf(segment.value.items[i
           <h3 class="title-item">{{ t('desk.why') }}</h3>
           <ul class="reasons">
             <li v-for="(reason, i) in reasons" :key="i">{{ words.reason(reason) }}</li>
+            <li v-for="one in warmUp?.times ?? []" :key="one.time" class="back">{{ words.cameBack(one) }}</li>
           </ul>
+          <section v-if="warmUp?.instead" class="instead">
+            <h3 class="title-item">{{ t('desk.fadedMore') }}</h3>
+            <ul class="reasons">
+              <li v-for="one in warmUp.instead" :key="one.time">{{ words.cameBack(one) }}</li>
+            </ul>
+            <v-btn v-if="!locked" @click="takeFaded">{{ t('desk.takeFaded') }}</v-btn>
+          </section>
           <template v-if="broken.length > 0">
             <h3 class="title-item">{{ t('desk.against') }}</h3>
             <ul class="reasons">
@@ -168,6 +188,9 @@ const only = (i: number): 'hour' | undefined => onlyHandOf(segment.value.items[i
   margin: 4px 0 14px;
   padding-left: 18px;
   list-style: disc;
+}
+.instead {
+  margin-bottom: 16px;
 }
 .breaks {
   color: var(--carrot-text);

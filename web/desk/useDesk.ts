@@ -76,7 +76,9 @@ export const useDesk = (lessonId: () => number | undefined) => {
       problem.value = problemKey(error);
     }
   };
-  watch([lessonId, () => board.recordVersion, () => board.connected], createLookout(load), { immediate: true });
+  watch([lessonId, () => board.recordVersion, () => board.connected, () => plan.state?.version], createLookout(load), {
+    immediate: true,
+  });
 
   return {
     desk,

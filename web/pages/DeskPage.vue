@@ -29,7 +29,7 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
   <div v-else class="desk">
     <WasItHeld :lesson="lesson" class="whole" />
     <GetReady :lesson="lesson" :desk="desk" @tick="tick" />
-    <LessonRun :lesson="lesson" />
+    <LessonRun :lesson="lesson" :warm-up="desk?.warmUp ?? null" />
     <WhatWeKnow
       v-if="desk"
       :known="desk.known"

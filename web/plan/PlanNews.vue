@@ -65,7 +65,7 @@ const close = (): void => {
           <button type="button" class="more" @click="all = true">{{ t('plan.more', { count: more }, more) }}</button>
         </li>
       </ul>
-      <p v-else-if="plan.news.deed.kind !== 'swap'" class="quiet">{{ t('plan.nothingMoved') }}</p>
+      <p v-else-if="!['swap', 'times'].includes(plan.news.deed.kind)" class="quiet">{{ t('plan.nothingMoved') }}</p>
     </template>
     <div class="acts">
       <v-btn v-if="plan.state?.undo" variant="text" :prepend-icon="mdiUndo" @click="plan.undo">{{

@@ -1,7 +1,8 @@
 import { useI18n } from 'vue-i18n';
-import type { Lesson, PlanDeed, Segment } from '../../contract/index.ts';
+import type { Desk, Lesson, PlanDeed, Segment } from '../../contract/index.ts';
 import type { BrokenRule, Day, ReadyItem, SegmentKind, TimeReason } from '../../core/planning/index.ts';
 import {
+  cameBackSentence,
   clockWord,
   lessonICan,
   lessonTitle,
@@ -37,6 +38,9 @@ export const usePlanWords = () => {
     ready: (item: ReadyItem): string => readyText(item, store.classroom!.children.length, now()),
     word: (word: ClockWord): string => clockWord(word, now()),
     rule: (broken: BrokenRule): string => timeRuleSentence(broken, now()),
+    /** Why a time came back in a warm-up, with its day as this screen writes it. */
+    cameBack: ({ time, last }: NonNullable<Desk['warmUp']>['times'][number]): string =>
+      cameBackSentence({ time, last: last ?? undefined }, now(), (day) => shortDay(day)),
     reason: (reason: TimeReason): string => timeReasonSentence(reason, now()),
     deed: (deed: PlanDeed): string => planDeedWords(deed, now(), shortDay),
   };

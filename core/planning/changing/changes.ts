@@ -1,6 +1,6 @@
 import type { DialTime } from '../../clock/index.ts';
 import { seedFromText, seededRng, type Rng } from '../../common/index.ts';
-import { dayOffAt, isTeachingDay, type Day, type DayOff, type Weekday } from '../calendar/calendar.ts';
+import { addDays, dayOffAt, isTeachingDay, type Day, type DayOff, type Weekday } from '../calendar/calendar.ts';
 import { MOST_LESSONS } from '../laying/choices.ts';
 import { withException } from './exception.ts';
 import { lessonTemplate } from '../laying/ladder.ts';
@@ -10,7 +10,7 @@ import { calendarOf, isFixed, isHeld, isPast, type Plan, type PlanLesson } from 
 import type { PlanRefusal } from './refusals.ts';
 import { movedBetween, shiftLater, type Moved, type Wish } from './replan.ts';
 import type { LessonContent } from './ownLesson.ts';
-import { reordered, resized, swapped, withSegments, withoutSegment, type Editing } from './segmentEdits.ts';
+import { reordered, resized, retimed, swapped, withSegments, withoutSegment, type Editing } from './segmentEdits.ts';
 import { layAgain, type Again } from './teachAgain.ts';
 
 /**
@@ -22,7 +22,7 @@ import { layAgain, type Again } from './teachAgain.ts';
  * - `skip`, `unskip`: a day falls out, or does not after all
  * - `calendar`: other teaching days and days off
  * - `order`, `minutes`, `drop`: segments of a lesson in another order, one longer or shorter, one left out
- * - `swap`: one time for another · `title`: the teacher's own title
+ * - `swap`: one time for another · `times`: other times for a whole segment, its tasks in turn · `title`: the teacher's own title
  * - `outcome`: a lesson whose day has come was held, or left out; none: nothing is known of it again
  * - `exception`: 12:30 into the sets, for a class that goes by "the smaller number"
  */
@@ -47,6 +47,7 @@ export type PlanChange =
       readonly place: number;
       readonly time: DialTime;
     }
+  | { readonly kind: 'times'; readonly lessonId: number; readonly at: number; readonly times: readonly DialTime[] }
   | { readonly kind: 'title'; readonly lessonId: number; readonly title: string }
   | { readonly kind: 'outcome'; readonly lessonId: number; readonly outcome: Outcome | null }
   | { readonly kind: 'exception' };
@@ -63,6 +64,7 @@ export const PLAN_CHANGES = [
   'minutes',
   'drop',
   'swap',
+  'times',
   'title',
   'outcome',
   'exception',
@@ -134,7 +136,9 @@ const inserted = (
   const at = change.after === null ? 0 : must(indexOf(plan, change.after), 'no-such-lesson') + 1;
   // What is past stays as it was: nothing comes before it.
   if (lessons.slice(at).some((lesson) => isFixed(lesson, context.today, context.taught))) return refuse('past');
-  const laying = { rng, choices, before: lessons.slice(0, at).filter(({ outcome }) => outcome !== 'left-out') };
+  const previous = lessons[at - 1];
+  const day = lessons[at]?.day ?? (previous === undefined ? context.today : addDays(previous.day, 1));
+  const laying = { rng, choices, day, before: lessons.slice(0, at).filter(({ outcome }) => outcome !== 'left-out') };
   const laid =
     change.what === 'again'
       ? layAgain(change, laying)
@@ -244,6 +248,8 @@ const changed = (plan: Plan, change: PlanChange, context: ChangeContext): Plan =
       return edited(withoutSegment(lesson, change.at));
     case 'swap':
       return edited(swapped(editing, change.at, change.place, change.time));
+    case 'times':
+      return edited(retimed(editing, change.at, change.times));
     case 'outcome': {
       const rest = withoutOutcome(lesson);
       return edited(change.outcome === null ? rest : { ...rest, outcome: change.outcome });

@@ -142,3 +142,24 @@ export const swapped = <L extends PlannedLesson>(
     }),
   );
 };
+
+/**
+ * A segment with other times, asked about by its kinds of task in turn.
+ * @returns none when there is no such segment, it asks about no times, a time comes twice or cannot be asked so
+ */
+export const retimed = <L extends PlannedLesson>(
+  { lesson, before, rng }: Editing<L>,
+  at: number,
+  times: readonly DialTime[],
+): L | undefined => {
+  const segment = lesson.segments[at];
+  const tasks = [...new Set(segment?.items.map(({ kind }) => kind))];
+  const taskAt = (_time: DialTime, place: number): ItemKind => tasks[place % tasks.length]!;
+  if (segment === undefined || segment.times.length === 0 || tasks.length === 0 || times.length === 0) return undefined;
+  if (new Set(times).size < times.length || !times.every((time, i) => suits(taskAt(time, i), time))) return undefined;
+  const items = tasksAbout(rng, taskAt, times, groupsOf([...before, lesson]));
+  return withSegments(
+    lesson,
+    lesson.segments.map((one, i) => (i === at ? { ...one, times, items } : one)),
+  );
+};

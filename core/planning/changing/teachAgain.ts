@@ -5,7 +5,7 @@ import { TIMES_OF_GROUP, cleanExamples, contrastExamples, isHardTime, type TimeG
 import type { Skill } from '../../skills/index.ts';
 import { groupsOf } from '../laying/history.ts';
 import { groupsTaught } from '../laying/ladder.ts';
-import { practiceSet, type LaidLesson, type LayingContext } from '../laying/layLesson.ts';
+import { practiceSet, warmUpOf, type LaidLesson, type LayingContext } from '../laying/layLesson.ts';
 import { apportion } from '../laying/minutes.ts';
 import { itemCount } from '../laying/pace.ts';
 import { oneAfterAnother, type Segment, type SegmentKind } from '../laying/segment.ts';
@@ -32,7 +32,8 @@ const contrastsOf = (rules: readonly WrongRule[], groups: readonly TimeGroup[]):
  * A lesson that teaches a skill once more, aimed at the reasons found: it shows the times that set each wrong rule beside what is
  * right, and practises those at which a child who follows the rule gives another answer than one who knows.
  */
-export const layAgain = ({ skills, rules }: Again, { rng, choices, before }: LayingContext): LaidLesson => {
+export const layAgain = ({ skills, rules }: Again, context: LayingContext): LaidLesson => {
+  const { rng, choices, before } = context;
   const taught = groupsTaught(skills);
   const groups: readonly TimeGroup[] = taught.length > 0 ? taught : ['oclock'];
   const known = [...new Set([...groupsOf(before), ...groups])];
@@ -61,7 +62,10 @@ export const layAgain = ({ skills, rules }: Again, { rng, choices, before }: Lay
     }
     if (task === undefined) return [...earlier, { ...base, times: [], items: [] }];
     const wanted = (time: DialTime): boolean => tellsRules(task, time);
-    const content = practiceSet({ rng, before }, earlier, { kind, groups, tasks: [task], count, wanted });
+    const content =
+      kind === 'warm-up' && groupsOf(before).length > 0
+        ? warmUpOf(context, [task], count, wanted)
+        : practiceSet({ rng, before }, earlier, { groups, tasks: [task], count, wanted });
     return [...earlier, { ...base, ...content }];
   }, []);
   return { key: 'again', kind: 'lesson', skills, segments: oneAfterAnother(laid) };

@@ -20,27 +20,19 @@ export const practised = (segments: readonly Segment[]): DialTime[] =>
 /** Lessons back whose times should not come again. */
 export const RECENT_LESSONS = 2;
 
-/** Times of the segments of a lesson that are held against a new segment: warm-ups against warm-ups, practice against practice. */
-const comparable = (kind: SegmentKind, segments: readonly Segment[]): DialTime[] =>
-  kind === 'warm-up'
-    ? segments.filter((segment) => segment.kind === 'warm-up').flatMap(({ times }) => times)
-    : practised(segments);
-
 /**
- * How lately times were used in segments of the same sort: 1 two lessons ago, 2 in the lesson before, 3 in an earlier segment
- * of this one. A time that is missing is fresh.
- * @param kind of the new segment
+ * How lately times were practised: 1 two lessons ago, 2 in the lesson before, 3 in an earlier segment of this one. A time that is
+ * missing is fresh.
  * @param before lessons before this one, in order
  * @param earlier segments of this lesson already laid out
  */
 export const recencies = (
-  kind: SegmentKind,
   before: readonly Pick<PlannedLesson, 'segments'>[],
   earlier: readonly Segment[] = [],
 ): ReadonlyMap<DialTime, number> => {
   const lately = [...before.slice(-RECENT_LESSONS).map(({ segments }) => segments), earlier];
   const first = RECENT_LESSONS + 2 - lately.length;
-  return new Map(lately.flatMap((segments, i) => comparable(kind, segments).map((time) => [time, first + i])));
+  return new Map(lately.flatMap((segments, i) => practised(segments).map((time) => [time, first + i])));
 };
 
 /** How often each time was practised so far. */

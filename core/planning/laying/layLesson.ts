@@ -11,19 +11,24 @@ import {
   type TimeGroup,
 } from '../../sets/index.ts';
 import { makeBothWays, makeItem, suits } from '../../making/index.ts';
+import { recallOf } from '../../recall/index.ts';
+import type { Day } from '../calendar/calendar.ts';
 import type { UnitChoices } from './choices.ts';
 import { groupsOf, isOneHanded, recencies, timesMet, usesIn } from './history.ts';
 import { apportion } from './minutes.ts';
 import { itemCount } from './pace.ts';
-import { oneAfterAnother, type PlannedLesson, type Segment, type SegmentKind } from './segment.ts';
+import { oneAfterAnother, type PlannedLesson, type Segment } from './segment.ts';
 import type { LessonTemplate, SegmentPlan } from './templates.ts';
+import { practisedIn, warmUpTimes } from './warmUp.ts';
 
 /** What a lesson is laid out from. */
 export interface LayingContext {
   readonly rng: Rng;
   readonly choices: Pick<UnitChoices, 'minutes' | 'pace'>;
+  /** The day it is likely to be on. */
+  readonly day: Day;
   /** The lessons before it, in order. */
-  readonly before: readonly Pick<PlannedLesson, 'skills' | 'segments'>[];
+  readonly before: readonly Pick<PlannedLesson, 'skills' | 'segments' | 'day' | 'outcome'>[];
 }
 
 /** A lesson before it has a day. */
@@ -52,7 +57,6 @@ export const tasksAbout = (
 
 /** Where a set of times stands and what it is for. */
 interface PracticeWishes {
-  readonly kind: SegmentKind;
   readonly groups: readonly TimeGroup[];
   readonly tasks: readonly ItemKind[];
   readonly count: number;
@@ -62,12 +66,12 @@ interface PracticeWishes {
 
 /** The set of a segment in which children read, set, write or draw. @param earlier segments of the lesson laid out already */
 export const practiceSet = (
-  { rng, before }: Pick<LayingContext, 'rng' | 'before'>,
+  { rng, before }: { readonly rng: Rng; readonly before: readonly Pick<PlannedLesson, 'skills' | 'segments'>[] },
   earlier: readonly Segment[],
-  { kind, groups, tasks, count, wanted }: PracticeWishes,
+  { groups, tasks, count, wanted }: PracticeWishes,
 ): Content => {
   const known = groupsOf(before);
-  const lately = recencies(kind, before, earlier);
+  const lately = recencies(before, earlier);
   const uses = usesIn([...before, { segments: earlier }]);
   const hardLate = !isOneHanded(tasks);
   const mayCome = (time: DialTime): boolean =>
@@ -85,6 +89,19 @@ export const practiceSet = (
     suits: (time) => mayCome(time) && narrowed(time),
   });
   return { times, items: tasksAbout(rng, (_time, i) => tasks[i % tasks.length]!, times, [...known, ...groups]) };
+};
+
+/** What has faded of what was taught before, as far as the plan can tell: lessons are taken to go well until answers say otherwise. */
+export const warmUpOf = (
+  { rng, before, day }: Pick<LayingContext, 'rng' | 'before' | 'day'>,
+  tasks: readonly ItemKind[],
+  count: number,
+  wanted?: (time: DialTime) => boolean,
+): Content => {
+  const groups = groupsOf(before);
+  const recall = recallOf([], practisedIn(before), day);
+  const times = warmUpTimes(rng, { recall, day, groups, tasks, count, wanted });
+  return { times, items: tasksAbout(rng, (_time, i) => tasks[i % tasks.length]!, times, groups) };
 };
 
 /** Times and tasks of one segment. */
@@ -114,13 +131,10 @@ const contentOf = (
     case 'contrast':
       return { times: contrastExamples(rng, count, shownLately), items: [] };
     case 'taught': {
-      const known = groupsOf(before);
-      return known.length === 0
-        ? NOTHING
-        : practiceSet(context, earlier, { kind: plan.kind, groups: known, tasks, count });
+      return warmUpOf(context, tasks, count);
     }
     case 'set':
-      return practiceSet(context, earlier, { kind: plan.kind, groups: plan.times.groups, tasks, count });
+      return practiceSet(context, earlier, { groups: plan.times.groups, tasks, count });
     case 'tasks':
       return { times: [], items: distinctTasks(rng, tasks, count, groupsOf(before)) };
   }

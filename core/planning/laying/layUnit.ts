@@ -3,7 +3,7 @@ import { teachingDays } from '../calendar/calendar.ts';
 import type { UnitChoices } from './choices.ts';
 import { ladderOf } from './ladder.ts';
 import { HAND_LESSONS, type LessonTemplate } from './templates.ts';
-import { layLesson, type LaidLesson } from './layLesson.ts';
+import { layLesson } from './layLesson.ts';
 import type { PlannedLesson } from './segment.ts';
 
 const HAND_KEYS = Object.values(HAND_LESSONS).map(({ key }) => key);
@@ -27,10 +27,9 @@ const lessonsLeft = (choices: UnitChoices, taught: readonly PlannedLesson[]): Le
 export const layUnit = (choices: UnitChoices, taught: readonly PlannedLesson[] = []): PlannedLesson[] => {
   const ladder = lessonsLeft(choices, taught);
   const days = teachingDays(choices, choices.firstDay, ladder.length);
-  return ladder
-    .reduce<LaidLesson[]>((before, template, i) => {
-      const rng = seededRng(seedFromText(`${choices.seed} ${i} ${template.key}`));
-      return [...before, layLesson(template, { rng, choices, before: [...taught, ...before] })];
-    }, [])
-    .map((lesson, i) => ({ ...lesson, day: days[i]! }));
+  return ladder.reduce<PlannedLesson[]>((before, template, i) => {
+    const rng = seededRng(seedFromText(`${choices.seed} ${i} ${template.key}`));
+    const day = days[i]!;
+    return [...before, { ...layLesson(template, { rng, choices, day, before: [...taught, ...before] }), day }];
+  }, []);
 };

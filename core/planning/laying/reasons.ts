@@ -68,7 +68,7 @@ export const reasonsOf = ({ before, lesson, at }: Standing): TimeReason[] => {
   if (hard.length > 0 && hard.every((time) => times.indexOf(time) >= laterHalf(times.length)))
     reasons.push({ reason: 'hard-last', times: hard });
   if (isPractice(segment)) {
-    const lately = recencies(kind, before);
+    const lately = recencies(before);
     const fresh = times.filter((time) => !lately.has(time)).length;
     if (fresh > 0) reasons.push({ reason: 'fresh', fresh, count: times.length });
     const used = usesIn(before);

@@ -23,7 +23,6 @@ const chosen = (
   used: readonly DialTime[] = [],
 ): readonly Item[] =>
   practiceSet({ rng, before: taught }, [], {
-    kind: 'show-me',
     groups,
     tasks,
     count,

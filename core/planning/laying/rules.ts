@@ -60,9 +60,9 @@ export const standingOf = (lessons: readonly PlannedLesson[], lessonAt: number, 
 const facts = ({ before, lesson, at }: Standing) => {
   const segment = lesson.segments[at]!;
   const earlier = lesson.segments.slice(0, at);
-  const lately = recencies(segment.kind, before);
+  const lately = recencies(before);
   /** A time of an earlier segment of the same lesson is no fresher. */
-  const usedUp = recencies(segment.kind, before, earlier);
+  const usedUp = recencies(before, earlier);
   const tasks = segment.items.map(({ kind }) => kind);
   const known = groupsOf(before);
   const taught = [...known, ...groupsOf([lesson])];

@@ -65,7 +65,7 @@ export const timesFor = (rng: Rng, recipe: SheetRecipe, before: Before): DialTim
   if (count > all.length && !recipe.repeats) return { problem: 'too-few-times', asked: count, most: all.length };
   const hardLate = !kinds.every(isHourAlone);
   const isWanted = (time: DialTime): boolean => allowed.includes(time) && !fixed.includes(time);
-  const lately = recencies(recipe.type === 'ticket' ? 'ticket' : 'alone', before);
+  const lately = recencies(before);
   const uses = usesIn(before);
   /** Hard times wait until the easy ones of their group have been taught, as everywhere. */
   const known = groupsOf(before);

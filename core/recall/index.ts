@@ -1,0 +1,11 @@
+export { GRADES, TO_COME_BACK, cameUp, holdsOn, type Grade, type Memory } from './memory.ts';
+export {
+  USUAL_SHARES,
+  gradeOf,
+  reviewsOf,
+  type RecallAnswer,
+  type Review,
+  type Shares,
+  type Thing,
+} from './reviews.ts';
+export { dueOn, holdsAt, recallOf, type Practised, type Recall } from './recall.ts';
