@@ -32,7 +32,7 @@ describe('what is remembered', () => {
     let day = Date.parse('2026-09-01');
     for (let time = 0; time < 5; time++) {
       came.push(new Date(day).toISOString().slice(0, 10));
-      const recall = recallOf(came.flatMap((one) => many(one, 9, 1)));
+      const recall = recallOf(came.flatMap((one) => many(one, 10, 0)));
       let next = 1;
       const at = (days: number): string => new Date(day + days * 86_400_000).toISOString().slice(0, 10);
       while (holdsTime(recall, 3, at(next)) >= 0.9) next += 1;

@@ -56,10 +56,14 @@ export const recallOf = (
   return recall;
 };
 
-/** The share 0..1 of what was known of a thing that holds on a day; what never came up is as if it were to come back. */
+/**
+ * The share 0..1 of a thing that holds on a day: what was known of it the last time, as far as that has not faded. On the day itself it
+ * has just come up; what never did is as if it were to come back.
+ */
 const holds = (recall: Recall, thing: Thing, day: string): number => {
   const kept = recall.get(thing);
-  return kept === undefined ? TO_COME_BACK : holdsOn(kept.memory, day);
+  if (kept === undefined) return TO_COME_BACK;
+  return day <= kept.last.day ? 1 : kept.last.known * holdsOn(kept.memory, day);
 };
 
 /** How well a skill at a time holds on a day, 0..1: both have to. @param time none where a task is about none */

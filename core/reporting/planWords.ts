@@ -90,16 +90,17 @@ export const timeReasonSentence = (reason: TimeReason, conventions: Conventions)
   }
 };
 
-/** Why a time came back in a warm-up: how it went when it came up last. @param dayName a day as the screen writes it */
+/** Why a time came back in a warm-up: how it went when it came up last, or that a lesson ahead has it. @param dayName a day as the screen writes it */
 export const cameBackSentence = (
   { time, last }: CameBack,
   conventions: Conventions,
+  today: Day,
   dayName: (day: Day) => string,
 ): string => {
   const values = { time: digital(time, conventions) };
   if (last === undefined) return words('cameBack.never', conventions, values);
   const { day, asked, missed } = last;
-  const how = asked === 0 ? 'practised' : missed === 0 ? 'known' : 'missed';
+  const how = asked === 0 ? (day < today ? 'practised' : 'ahead') : missed === 0 ? 'known' : 'missed';
   return words(`cameBack.${how}`, conventions, { ...values, day: dayName(day), asked, missed });
 };
 

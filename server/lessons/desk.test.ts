@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { openSchool, type School } from '../school.test.support.ts';
+import { TODAY, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
 
 describe('the desk', () => {
   let school: School;
@@ -53,6 +53,50 @@ describe('the desk', () => {
     expect(again).toEqual({ pushed: pushed.length, ends: after.at(-1)!.day });
     expect(again.pushed).toBeGreaterThan(1);
     expect((await school.get('/lessons/3/desk')).body.again).toBeNull();
+  });
+  it('says how each time of the warm-up went last, and what faded more once the class missed it; one tap brings that back', async () => {
+    type Back = { time: number; last: { day: string; asked: number; missed: number } | null };
+    const warmUp = async (id: number) =>
+      (await school.get(`/lessons/${id}/desk`).expect(200)).body.warmUp as {
+        at: number;
+        times: Back[];
+        instead: Back[] | null;
+      };
+    const today = await warmUp(8);
+    expect(today.times.every(({ last }) => last !== null && last.day < TODAY && last.asked > 15)).toBe(true);
+    const before = await warmUp(9);
+    expect(before.instead).toBeNull();
+    const { id: roundId, times } = await beginRound(school);
+    const { children } = (await school.get('/classroom')).body as { children: { id: number }[] };
+    const board = async () =>
+      (await school.get('/board')).body.round as { index: number; phase: string; version: number };
+    const wrong = (time: number): number => (time + 120) % 720;
+    for (const [index, time] of times.entries()) {
+      for (let at = await board(); at.index < index || at.phase !== 'think'; at = await board())
+        await school.post(`/rounds/${roundId}/moves`, { move: 'next', version: at.version }).expect(200);
+      for (const { id } of children) await school.answer(tabletAnswer(id, roundId, index, wrong(time))).expect(201);
+    }
+    const after = await warmUp(9);
+    expect(after.times.map(({ time }) => time)).toEqual(before.times.map(({ time }) => time));
+    const instead = after.instead!;
+    expect(instead.filter(({ time }) => times.slice(0, 3).includes(time)).length).toBeGreaterThan(1);
+    // What a class missed the round asks once more.
+    for (const { last } of instead.filter(({ time }) => times.slice(0, 3).includes(time)))
+      expect(last).toEqual({ day: TODAY, asked: 2 * children.length, missed: 2 * children.length });
+    const { plan } = (await school.get('/classroom')).body;
+    const wanted = instead.map(({ time }) => time);
+    const change = { kind: 'times', lessonId: 9, at: after.at, times: wanted };
+    await school.post('/plan/changes', { id: newId(), version: plan.version, change }).expect(200);
+    expect((await warmUp(9)).times.map(({ time }) => time)).toEqual(wanted);
+    expect((await warmUp(9)).instead).toBeNull();
+    // A past lesson's warm-up is nobody's to choose any more.
+    expect((await school.get('/lessons/7/desk')).body.warmUp).toBeNull();
+    for (const bad of [[], [60, 60], [721], [...Array(9).keys()].map((hour) => hour * 60)]) {
+      const { version } = (await school.get('/classroom')).body.plan;
+      const sent = { id: newId(), version, change: { ...change, times: bad } };
+      const { status } = await school.post('/plan/changes', sent);
+      expect([bad.length, status]).toEqual([bad.length, 400]);
+    }
   });
   it('puts a lesson in when it is taught again, aimed at the reasons found, once', async () => {
     const before = (await school.get('/classroom')).body;

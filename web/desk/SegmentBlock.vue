@@ -62,7 +62,7 @@ const short = computed(() => height.value < 66);
 const snug = computed(() => !short.value && height.value < 96);
 const tight = computed(() => !short.value && height.value < 126);
 /** Screen pixels the clocks may take: beside the board button, or in a row of their own under it; and one of them. */
-const clocksPx = computed(() => (short.value ? 156 : snug.value ? 238 : 316));
+const clocksPx = computed(() => (short.value ? (faded ? 116 : 156) : snug.value ? 238 : 316));
 const clockPx = computed(() =>
   short.value ? height.value - 16 : height.value - (snug.value ? 46 : tight.value ? 66 : 84),
 );

@@ -40,7 +40,7 @@ export const usePlanWords = () => {
     rule: (broken: BrokenRule): string => timeRuleSentence(broken, now()),
     /** Why a time came back in a warm-up, with its day as this screen writes it. */
     cameBack: ({ time, last }: NonNullable<Desk['warmUp']>['times'][number]): string =>
-      cameBackSentence({ time, last: last ?? undefined }, now(), (day) => shortDay(day)),
+      cameBackSentence({ time, last: last ?? undefined }, now(), store.classroom!.today, shortDay),
     reason: (reason: TimeReason): string => timeReasonSentence(reason, now()),
     deed: (deed: PlanDeed): string => planDeedWords(deed, now(), shortDay),
   };
