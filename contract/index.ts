@@ -13,6 +13,7 @@ export * from './plan.ts';
 export * from './problem.ts';
 export * from './reason.ts';
 export * from './record.ts';
+export * from './rehearsal.ts';
 export * from './round.ts';
 export * from './settings.ts';
 export * from './sheet.ts';

@@ -47,6 +47,7 @@ export const PROBLEM_CODES = [
   'seat-lost',
   'other-child',
   'no-stand-ins',
+  'no-children',
   'no-network',
   'unreadable-stored',
   'cannot-be-kept',

@@ -8,7 +8,7 @@ import { childRoutes } from './children/childRoutes.ts';
 import { createClassRepository } from './classes/classRepository.ts';
 import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
-import { createClassrooms, type FindClassroom } from './classroom/classrooms.ts';
+import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { TICKS, type Now, type Ticks } from './clock.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
 import { errorHandler } from './errors/errorHandler.ts';
@@ -22,6 +22,8 @@ import { pileRoutes } from './piles/pileRoutes.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { groupRoutes } from './groups/groupRoutes.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
+import { REHEARSAL, rehearsalRoutes, rehearsedSchool } from './rehearsal/rehearsalRoutes.ts';
+import { createRehearsals } from './rehearsal/rehearsals.ts';
 import { createPairing } from './remote/pairing.ts';
 import { joinRoutes, remoteRoutes, type Reach } from './remote/remoteRoutes.ts';
 import { remoteClassroom } from './remote/remoteView.ts';
@@ -50,6 +52,8 @@ export interface AppParts {
   readonly makeUp?: MakeUp;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours?: Behaviours;
+  /** False for the school of a rehearsal itself. */
+  readonly canRehearse?: boolean;
 }
 
 /** Only this server is ever asked for anything; Vuetify sets its theme as an inline style. Plain http on the classroom network, so no upgrade. */
@@ -94,6 +98,7 @@ const NOTHING_MADE_UP: MakeUp = () => {
 /** The server, and what to call before its data file is closed. */
 export interface App {
   readonly app: Express;
+  readonly classrooms: Classrooms;
   readonly end: () => Promise<void>;
   /** Reads what the first page needs, a little at a time. */
   readonly warm: () => Promise<void>;
@@ -108,6 +113,7 @@ export const createApp = ({
   reach = NOWHERE,
   makeUp = NOTHING_MADE_UP,
   behaviours = {},
+  canRehearse = true,
 }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
@@ -117,10 +123,16 @@ export const createApp = ({
   const classrooms = createClassrooms({ db, classes, tablets, now, ticks, streams, remoteTries, behaviours });
   const setUp = createClassSetUp({ db, classes, classrooms });
   const find: FindClassroom = () => classrooms.opened();
+  // A rehearsal is a whole school of its own in memory: what happens in it cannot reach this one's file.
+  const rehearsals = createRehearsals({
+    now,
+    build: (memory, itsNow) => createApp({ db: memory, now: itsNow, ticks, canRehearse: false }),
+  });
 
   const app = express();
   app.use(security);
   app.use(ownNamesOnly(reach.isOwnName));
+  if (canRehearse) app.use(REHEARSAL, rehearsedSchool(rehearsals));
   app.use('/api', ownPagesOnly);
   // Names and answers of children: no browser and nothing between keeps them.
   app.use('/api', (_req, res, next) => {
@@ -161,11 +173,16 @@ export const createApp = ({
   app.use('/api/record', recordRoutes(find));
   app.use('/api/groups', groupRoutes(find));
   app.use('/api/settings', settingsRoutes(find));
+  if (canRehearse) app.use('/api/rehearsal', rehearsalRoutes(rehearsals, find));
   app.use('/api', () => {
     throw new HoppelError('not-found');
   });
 
   if (webFolder !== undefined) app.use(webRoutes(webFolder));
   app.use(errorHandler);
-  return { app, end: classrooms.end, warm: classrooms.warm };
+  const end = async (): Promise<void> => {
+    await rehearsals.end();
+    await classrooms.end();
+  };
+  return { app, classrooms, end, warm: classrooms.warm };
 };
