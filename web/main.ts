@@ -9,6 +9,7 @@ import './look/teacher.css';
 import { createWords } from './messages/i18n.ts';
 import uk from './messages/en-GB/teacher.json';
 import us from './messages/en-US/teacher.json';
+import { isRehearsing } from './api/place.ts';
 import { router } from './router.ts';
 import { giveFocusBack, watchFocus } from './shell/focusBack.ts';
 import TeacherApp from './shell/TeacherApp.vue';
@@ -16,6 +17,7 @@ import TeacherApp from './shell/TeacherApp.vue';
 giveFocusBack(router);
 watchFocus();
 installTokens(document.documentElement);
+if (isRehearsing) document.documentElement.style.setProperty('--bar', '52px');
 createApp(TeacherApp)
   .use(createPinia())
   .use(createWords({ 'en-US': us, 'en-GB': uk }))

@@ -133,6 +133,17 @@ describe('what could be said or shown next', () => {
     const { contrast } = suggestNext(item, given(item, ['hands-swapped', 'hands-swapped']), oclock);
     for (const time of contrast!) expect(oclock).toContain(time);
   });
+  it('is what was asked beside what several made of it, where that fits with nothing', () => {
+    const item: Item = { kind: 'set', shown: timeOf(2) };
+    const wrong = { kind: 'hands', hour: 150, minute: 0 } as const;
+    const { read: asRead, verdict } = readAndMark(item, wrong, DEFAULT_CONVENTIONS);
+    const said = suggestNext(
+      item,
+      [1, 2, 3].map(() => ({ read: asRead, verdict })),
+      times,
+    );
+    expect(said).toMatchObject({ missed: 3, rule: undefined, lens: undefined, contrast: [timeOf(2), timeOf(5)] });
+  });
   it('is nothing where one child alone missed it, everybody another way, or nobody', () => {
     const item = read(7, 30);
     expect(suggestNext(item, given(item, ['coming-hour', undefined]), times).rule).toBeUndefined();

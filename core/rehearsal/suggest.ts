@@ -1,8 +1,8 @@
-import type { ReadAnswer } from '../answers/index.ts';
+import { answeredTime, type ReadAnswer } from '../answers/index.ts';
 import { sameAnswerKey } from '../asking/index.ts';
 import type { DialTime } from '../clock/index.ts';
 import type { Lens } from '../face/index.ts';
-import type { Item } from '../items/index.ts';
+import { timeOfItem, type Item } from '../items/index.ts';
 import type { Verdict } from '../marking/index.ts';
 import { RULE_HELP, explain, partingPair, type WrongRule } from '../misconceptions/index.ts';
 
@@ -13,9 +13,10 @@ export interface Suggestion {
   readonly missed: number;
   /** The commonest wrong answer and how many gave it; none where no two alike. */
   readonly same: { readonly read: ReadAnswer; readonly count: number } | undefined;
-  /** What most of the wrong answers fit with, and what shows it; none where nothing does. */
+  /** What most of the wrong answers fit with, and the lens that shows it; none where nothing does. */
   readonly rule: WrongRule | undefined;
   readonly lens: Lens | undefined;
+  /** Two times side by side: those that show the rule, otherwise what was asked beside what several made of it. */
   readonly contrast: readonly [DialTime, DialTime] | undefined;
 }
 
@@ -26,6 +27,13 @@ const commonest = <T>(all: readonly T[]): { readonly one: T; readonly count: num
   const counts = new Map<T, number>();
   for (const one of all) counts.set(one, (counts.get(one) ?? 0) + 1);
   return [...counts].map(([one, count]) => ({ one, count })).sort((a, b) => b.count - a.count)[0];
+};
+
+/** What was asked beside the time that was made of it; none where it was no other time. */
+const askedBeside = (item: Item, read: ReadAnswer | undefined): readonly [DialTime, DialTime] | undefined => {
+  const asked = timeOfItem(item);
+  const made = read && answeredTime(read);
+  return asked === undefined || made === undefined || asked === made ? undefined : [asked, made];
 };
 
 /**
@@ -51,6 +59,7 @@ export const suggestNext = (
     same: alike && { read: alike.read, count: key!.count },
     rule,
     lens: rule && RULE_HELP[rule].lens,
-    contrast: rule && (partingPair([rule], met) ?? RULE_HELP[rule].contrast),
+    contrast:
+      rule === undefined ? askedBeside(item, alike?.read) : (partingPair([rule], met) ?? RULE_HELP[rule].contrast),
   };
 };

@@ -1,5 +1,6 @@
 import { Problem, type ProblemCode } from '../../contract/index.ts';
 import type { z } from 'zod';
+import { apiAddress } from './place.ts';
 
 /** The server refused: `code` chooses the words on the screen. */
 export class Refused extends Error {
@@ -28,20 +29,22 @@ interface Manner {
   readonly keepalive?: boolean;
   /** Milliseconds the reply may take. */
   readonly patience?: number;
+  /** Asks the real school, from a rehearsal too. */
+  readonly outside?: boolean;
 }
 
 const ask = async (
   method: Method,
   path: string,
   body?: unknown,
-  { keepalive = false, patience = PATIENCE_MS }: Manner = {},
+  { keepalive = false, patience = PATIENCE_MS, outside = false }: Manner = {},
 ): Promise<unknown> => {
   const giveUp = new AbortController();
   const timer = setTimeout(() => giveUp.abort(), patience);
   let response: Response;
   let reply: unknown;
   try {
-    response = await fetch(`/api${path}`, {
+    response = await fetch(outside ? `/api${path}` : apiAddress(path), {
       method,
       keepalive,
       signal: giveUp.signal,
@@ -71,6 +74,13 @@ export const put = async <S extends z.ZodType>(schema: S, path: string, body: un
 /** Takes something away; the reply is what is left. */
 export const remove = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
   schema.parse(await ask('DELETE', path));
+/** Asks the real school, whichever page this is. */
+export const askOutside = async <S extends z.ZodType>(
+  schema: S,
+  method: Method,
+  path: string,
+  body?: unknown,
+): Promise<z.output<S>> => schema.parse(await ask(method, path, body, { outside: true }));
 /** Sends something to which there is nothing to answer. @throws Refused, Unreachable */
 export const tell = async (
   method: 'POST' | 'PUT' | 'DELETE',

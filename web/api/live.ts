@@ -1,3 +1,5 @@
+import { apiAddress } from './place.ts';
+
 /** What a listener does with each kind of event; the data is the event's whole state. */
 export type Listeners<Events> = { readonly [E in keyof Events]?: (data: Events[E]) => void };
 
@@ -23,7 +25,7 @@ export const listen = <Events>(
   };
   const start = (): void => {
     stop();
-    const fresh = new EventSource(`/api${path}`);
+    const fresh = new EventSource(apiAddress(path));
     source = fresh;
     fresh.onopen = () => onConnected(true);
     fresh.onerror = () => {

@@ -1,5 +1,6 @@
 <!-- Results of a pile from a file made elsewhere: what was understood of each line, before anything is kept. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiClose, mdiDownload } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -61,7 +62,7 @@ const keep = (): void => {
         variant="text"
         :height="44"
         :prepend-icon="mdiDownload"
-        :href="`/api/exchange/piles/${desk.pile.value!.id}/results.csv`"
+        :href="apiAddress(`/exchange/piles/${desk.pile.value!.id}/results.csv`)"
         download
         >{{ t('check.file.out') }}</v-btn
       >

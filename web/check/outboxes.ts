@@ -2,6 +2,7 @@ import { ref, shallowRef } from 'vue';
 import { v4 as newId } from 'uuid';
 import { PileNews, type PileDeed, type ProblemCode } from '../../contract/index.ts';
 import { Refused, post } from '../api/client.ts';
+import { waitingStorage } from '../api/place.ts';
 import { createPileOutbox, pilesLeft, type Sent } from './pileOutbox.ts';
 
 /** This page of the browser, over a reload too. */
@@ -33,7 +34,7 @@ const open = (pileId: string) => {
   const outbox = createPileOutbox({
     pileId,
     tab: tabOf(),
-    storage: localStorage,
+    storage: waitingStorage(),
     send: send(pileId),
     onKept: (news) => (kept.value = news),
     onRefused: (code) => (refused.value = { code }),
@@ -53,4 +54,4 @@ export const outboxOf = (pileId: string): OpenOutbox => {
 };
 
 /** Sends what a page that was closed too early left behind. */
-export const takeUpPiles = (): void => pilesLeft(localStorage).forEach(outboxOf);
+export const takeUpPiles = (): void => pilesLeft(waitingStorage()).forEach(outboxOf);

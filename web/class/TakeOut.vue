@@ -1,5 +1,6 @@
 <!-- The record for other programs, and for people on paper. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiTrayArrowDown } from '@mdi/js';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -18,7 +19,7 @@ const PATHS = {
 const links = computed(() =>
   Object.entries(PATHS).map(([key, path]) => ({
     title: t(`exchange.${key}`),
-    href: `/api/exchange/${path}`,
+    href: apiAddress(`/exchange/${path}`),
     opens: path.endsWith('.pdf'),
   })),
 );

@@ -1,6 +1,6 @@
 <!-- The run of the lesson on a minute ruler: each segment a block as tall as its minutes, to move, pull longer, or leave out. -->
 <script setup lang="ts">
-import { mdiPlay } from '@mdi/js';
+import { mdiDramaMasks, mdiPlay } from '@mdi/js';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
@@ -11,6 +11,9 @@ import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import { startOf } from './lessonRun.ts';
+import { isRehearsing } from '../api/place.ts';
+import { startRehearsal } from '../rehearsal/startRehearsal.ts';
+import { problemKey } from '../words/problemWords.ts';
 import SegmentBlock from './SegmentBlock.vue';
 import TimesDialog from './TimesDialog.vue';
 
@@ -57,6 +60,17 @@ const shift = async (at: number, steps: number): Promise<void> => {
   (list.value as { $el: HTMLElement } | null)?.$el.querySelectorAll<HTMLElement>('.grip')[to]?.focus();
 };
 const opened = ref<number>();
+const starting = ref(false);
+const problem = ref<string>();
+const rehearse = async (): Promise<void> => {
+  starting.value = true;
+  try {
+    await startRehearsal(lesson);
+  } catch (error) {
+    problem.value = problemKey(error);
+    starting.value = false;
+  }
+};
 </script>
 
 <template>
@@ -68,10 +82,22 @@ const opened = ref<number>();
           ? t('desk.minutes', { count: minutes })
           : t(off > 0 ? 'desk.tooLong' : 'desk.tooShort', { count: minutes, planned, by: Math.abs(off) })
       }}</span>
+      <v-btn
+        v-if="!locked && !isRehearsing"
+        :icon="mdiDramaMasks"
+        variant="text"
+        size="48"
+        class="rehearse"
+        :loading="starting"
+        :aria-label="t('rehearsal.start')"
+        :title="t('rehearsal.start')"
+        @click="rehearse"
+      />
       <v-btn :prepend-icon="mdiPlay" class="start" @click="start">
         {{ running ? t('desk.resume') : t('desk.start') }}
       </v-btn>
     </header>
+    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     <div class="ruled" :style="{ minHeight: `${marked * minutePx}px` }">
       <div class="ruler" aria-hidden="true">
         <span
@@ -137,8 +163,17 @@ header {
   color: var(--carrot-text);
   font-weight: 600;
 }
-.start {
+.rehearse {
   margin-left: auto;
+  color: var(--plum);
+}
+.start:first-of-type {
+  margin-left: auto;
+}
+.problem {
+  color: var(--berry);
+  font-weight: 600;
+  margin-bottom: 8px;
 }
 .ruled {
   position: relative;

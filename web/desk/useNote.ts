@@ -1,10 +1,11 @@
 import { computed, ref, watch } from 'vue';
 import { Desk } from '../../contract/index.ts';
 import { put } from '../api/client.ts';
+import { waitingStorage } from '../api/place.ts';
 import { createNoteOutbox } from './noteOutbox.ts';
 
 const outbox = createNoteOutbox({
-  storage: localStorage,
+  storage: waitingStorage(),
   send: async (lessonId, note) => {
     await put(Desk, `/lessons/${lessonId}/note`, { note });
   },

@@ -1,5 +1,6 @@
 <!-- Who sits with whom after the last check: groups to drag between, everybody else on their own, and who is away. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiAutorenew, mdiPlus, mdiPrinterOutline } from '@mdi/js';
 import { computed, nextTick } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -93,7 +94,7 @@ const moved = async (id: number, to: Place): Promise<void> => {
           variant="text"
           :height="44"
           :prepend-icon="mdiPrinterOutline"
-          href="/api/groups/cards.pdf"
+          :href="apiAddress('/groups/cards.pdf')"
           target="_blank"
           >{{ t('groups.cards') }}</v-btn
         >

@@ -1,5 +1,6 @@
 <!-- A child's page: what the answers say, and each answer beside what was shown. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiArrowLeft, mdiHomeHeart } from '@mdi/js';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -117,7 +118,7 @@ const setNotes = (notes: readonly Note[]): void => {
       <h2 class="title-column">{{ t('child.atHome') }}</h2>
       <p>{{ atHome }}</p>
       <p>
-        <a :href="`/api/exchange/families/${view.child.id}.pdf`" target="_blank" class="family"
+        <a :href="apiAddress(`/exchange/families/${view.child.id}.pdf`)" target="_blank" class="family"
           ><v-icon :icon="mdiHomeHeart" size="20" />{{ t('exchange.family') }}</a
         >
       </p>

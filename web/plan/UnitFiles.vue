@@ -1,5 +1,6 @@
 <!-- The unit taken out as a calendar, a plan to print and a file, and a file read back in. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiCalendarExport, mdiFileDownloadOutline, mdiFileUploadOutline, mdiPrinterOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -16,9 +17,9 @@ const { t } = useI18n();
 const plan = usePlanStore();
 const failed = ref<string>();
 const OUT = [
-  { href: '/api/plan/plan.pdf', icon: mdiPrinterOutline, key: 'pdf' },
-  { href: '/api/plan/unit.ics', icon: mdiCalendarExport, key: 'ics' },
-  { href: '/api/plan/unit.json', icon: mdiFileDownloadOutline, key: 'json' },
+  { href: apiAddress('/plan/plan.pdf'), icon: mdiPrinterOutline, key: 'pdf' },
+  { href: apiAddress('/plan/unit.ics'), icon: mdiCalendarExport, key: 'ics' },
+  { href: apiAddress('/plan/unit.json'), icon: mdiFileDownloadOutline, key: 'json' },
 ] as const;
 const read = async (event: Event): Promise<void> => {
   const input = event.target as HTMLInputElement;

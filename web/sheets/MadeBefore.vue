@@ -1,5 +1,6 @@
 <!-- Sheets made before: when, for which lesson, what came of them; printed again in one click. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiCheckAll, mdiDotsHorizontal, mdiKeyOutline, mdiPrinterOutline } from '@mdi/js';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -127,8 +128,8 @@ const became = (sheet: ListedSheet): string => {
           </template>
           <LinkList
             :links="[
-              { title: t('sheets.made.json'), href: `/api/sheets/${sheet.id}/sheet.json` },
-              { title: t('sheets.made.qti'), href: `/api/sheets/${sheet.id}/qti.zip` },
+              { title: t('sheets.made.json'), href: apiAddress(`/sheets/${sheet.id}/sheet.json`) },
+              { title: t('sheets.made.qti'), href: apiAddress(`/sheets/${sheet.id}/qti.zip`) },
             ]"
           />
         </v-menu>

@@ -1,7 +1,7 @@
 <!-- The teacher's side: opens the classroom, keeps the live stream, and puts the shell round the view. -->
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { onMounted, onUnmounted, watch } from 'vue';
+import { defineAsyncComponent, onMounted, onUnmounted, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
@@ -10,7 +10,10 @@ import { takeUpPiles } from '../check/outboxes.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
 import HelpSheet from '../help/HelpSheet.vue';
 import JoinRemote from '../remote/JoinRemote.vue';
+import { isRehearsing } from '../api/place.ts';
 import TeacherShell from './TeacherShell.vue';
+
+const RehearsalBar = defineAsyncComponent(() => import('../rehearsal/RehearsalBar.vue'));
 
 const { t, locale } = useI18n();
 const route = useRoute();
@@ -44,6 +47,7 @@ watch(
 
 <template>
   <v-app>
+    <RehearsalBar v-if="isRehearsing && classroom.classroom" />
     <div v-if="classroom.failed" class="whole" role="alert">
       <p class="title-column">{{ t('app.unreachable') }}</p>
       <v-btn @click="open">{{ t('app.retry') }}</v-btn>

@@ -12,6 +12,7 @@ import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { computed } from 'vue';
 import { useRoute, type RouteLocationRaw } from 'vue-router';
+import { isRehearsing } from '../api/place.ts';
 import { roundOf, startOf } from '../desk/lessonRun.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -61,6 +62,8 @@ const places = [
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
   { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },
 ] as const;
+/** What a made-up class has: the others are nobody's. */
+const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || name === 'class' || name === 'board'));
 </script>
 
 <template>
@@ -89,7 +92,7 @@ const places = [
     <LessonPath v-if="store.classroom" :classroom="store.classroom" class="path" />
     <nav :aria-label="t('app.places')" class="places">
       <router-link
-        v-for="place in places"
+        v-for="place in shownPlaces"
         :key="place.name"
         :to="{ name: place.name }"
         class="place"

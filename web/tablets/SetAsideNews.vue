@@ -1,5 +1,6 @@
 <!-- Answers that could not be taken: why, whose, and what can be done. They stand on their tablets still. -->
 <script setup lang="ts">
+import { apiAddress } from '../api/place.ts';
 import { mdiAlertCircleOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -46,7 +47,7 @@ const letGo = (): void => {
     </div>
     <div v-if="asked === undefined" class="acts">
       <v-btn :height="48" :disabled="busy" @click="emit('again')">{{ t('tablets.setAside.again') }}</v-btn>
-      <v-btn variant="text" :height="48" href="/api/tablets/set-aside" download>{{
+      <v-btn variant="text" :height="48" :href="apiAddress('/tablets/set-aside')" download>{{
         t('tablets.setAside.download')
       }}</v-btn>
       <v-btn variant="text" :height="48" :disabled="busy" @click="asked = answers.map(({ id }) => id)">{{

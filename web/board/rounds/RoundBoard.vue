@@ -13,6 +13,7 @@ import {
   type RoundMove,
   type RoundPace,
 } from '../../../core/rounds/index.ts';
+import { isRehearsing } from '../../api/place.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
@@ -90,7 +91,7 @@ const tabletTotal = computed(
 );
 const wall = computed(() => tablets.value.flatMap(({ read }) => answeredTime(read) ?? []));
 /** The wall stands where the clock is, when the teacher wants it. */
-const wallOn = ref(false);
+const wallOn = ref(isRehearsing);
 const toggleWall = (): void => {
   wallOn.value = !wallOn.value;
 };
@@ -141,6 +142,8 @@ const back = (): void => {
   if (lookedAt.value !== undefined) lookedAt.value = undefined;
   else void move('back');
 };
+/** In a rehearsal the round goes on by its own clock. */
+const thought = (): void => void (isRehearsing || move('next'));
 const replay = (): void => void move('replay');
 const end = (): void => void move('end');
 const keys = { r: replay, e: end, a: allHadIt, j: more, w: toggleWall };
@@ -273,7 +276,7 @@ const extra = computed(() => [
           :key="`${round.version} ${round.thinkSeconds}`"
           :began="round.phaseSince - board.clockOffset"
           :seconds="round.thinkSeconds"
-          @over="move('next')"
+          @over="thought"
         />
         <ShowCount
           v-else-if="round.phase === 'show'"

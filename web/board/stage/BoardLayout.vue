@@ -26,10 +26,10 @@ const { t } = useI18n();
 <style scoped>
 .board {
   /* One unit is a pixel of a 1280 by 800 screen, whatever the projector shows. */
-  --board-u: calc(min(100vh, 62.5vw) / 800);
+  --board-u: calc(min(100vh - var(--bar), 62.5vw) / 800);
   --u: var(--board-u);
   --clock: calc(var(--board-u) * 752);
-  height: 100vh;
+  height: calc(100vh - var(--bar));
   overflow: hidden;
   display: grid;
   grid-template: minmax(0, 1fr) / var(--clock) calc(var(--u) * 420);
@@ -99,7 +99,7 @@ const { t } = useI18n();
     --board-u: calc(100vw / 820);
     grid-template: auto auto / var(--clock);
     height: auto;
-    min-height: 100vh;
+    min-height: calc(100vh - var(--bar));
     overflow: visible;
   }
 }
