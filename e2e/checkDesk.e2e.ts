@@ -50,6 +50,14 @@ const find = ({ marks }: Pile, childId: number, task: number): PileMark | undefi
 /** What the place that is looked at is called. */
 const here = (): Promise<string> => page.attribute('[data-marks].here', 'aria-label');
 const name = (): Promise<string> => page.text('.panel h2');
+/** To another task of the same paper, by arrow keys. */
+const toTask = async (task: number): Promise<void> => {
+  const at = async (): Promise<number> => Number(/task (\d+)/.exec(await here())![1]) - 1;
+  for (let now = await at(); now !== task; now = await at()) {
+    await press(now < task ? Key.ARROW_RIGHT : Key.ARROW_LEFT);
+    await soon(at).not.toBe(now);
+  }
+};
 const status = (): Promise<string> => page.text('.check .title [role="status"]');
 const kept = async (): Promise<void> => {
   await page.until('all is kept', async () => !/on (its|their) way|waits?\b/.test(await status()));
@@ -88,7 +96,7 @@ describe('a pile of twenty-four tickets with six tasks', () => {
     expect(pile.children).toHaveLength(24);
     expect(pile.forms.map((tasks) => tasks.length)).toEqual([6, 6]);
     pile.children.forEach(({ childId, form }, row) => {
-      const rng = seededRng(seedFromText(`pile ${childId}`));
+      const rng = seededRng(seedFromText(`heap ${childId}`));
       pile.forms[form]!.forEach((item, task) =>
         given.set(`${childId} ${task}`, simulateAnswer(CHILDREN[row]!, item, rng)),
       );
@@ -206,7 +214,9 @@ describe('one paper', () => {
     const pile = await pileNow();
     const row = pile.children.findIndex(({ childId }) => childId === pile.marks.at(-1)!.childId);
     expect(await name()).toBe((await api<Classroom>('/classroom')).children[row]!.name);
-    await press(Key.ARROW_LEFT, '0');
+    const drawn = pile.forms[pile.children[row]!.form]!.findIndex(({ kind }) => kind === 'draw');
+    await toTask(drawn);
+    await press('0');
     await page.tap('Draw it over');
     const face = await page.find('.over svg');
     for (const [degrees, reach] of [
@@ -217,7 +227,8 @@ describe('one paper', () => {
     await page.says('Drew 7:00');
     await page.tap('Take it');
     await kept();
-    expect(find(await pileNow(), pile.children[row]!.childId, 0)!.read).toMatchObject({ kind: 'drawing' });
+    expect(find(await pileNow(), pile.children[row]!.childId, drawn)!.read).toMatchObject({ kind: 'drawing' });
+    await toTask(0);
   });
   it('of which only is said that it was not right: what is lost is said, and the choice offered again', async () => {
     await press(Key.ARROW_RIGHT, 'x');

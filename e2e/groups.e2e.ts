@@ -63,7 +63,7 @@ describe('groups on the Class page', () => {
     const [first] = await groups();
     const [one, other] = first!.childIds as [number, number];
     await (await chip(one)).click();
-    await choose(`[data-pair="apart ${other}"]`);
+    await (await page.find(`.v-overlay--active [data-pair="apart ${other}"]`)).click();
     await soon(async () => (await asked<MaybeGroups>('/groups')).view!.pairs).toEqual([
       { childIds: [Math.min(one, other), Math.max(one, other)], sits: 'apart' },
     ]);

@@ -1,4 +1,4 @@
-// npm run bench: the judgement's speed, sets chosen for what they find out, what forecasts hold, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers.
+// npm run bench: the judgement's speed, sets chosen for what they find out, what forecasts hold, groups, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, run } from './ensure.mjs';
 
@@ -11,6 +11,7 @@ for (const script of [
   'tools/benchDiagnosis.ts',
   'tools/benchFinding.ts',
   'tools/benchForecast.ts',
+  'tools/benchGroups.ts',
   'e2e/bench.ts',
   'e2e/benchRound.ts',
   'e2e/benchRecord.ts',

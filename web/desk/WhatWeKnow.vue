@@ -2,6 +2,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useEndForecast } from '../forecast/useEndForecast.ts';
+import { usePlanWords } from '../words/usePlanWords.ts';
 import { useSkillWords } from '../words/useSkillWords.ts';
 import type { Desk, Known, Thresholds } from '../../contract/index.ts';
 import { LEVELS, type Level } from '../../core/diagnosis/index.ts';
@@ -22,6 +24,9 @@ const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds
 const { t, d } = useI18n();
 const skillWords = useSkillWords();
 const store = useClassroomStore();
+const words = usePlanWords();
+/** How many may be secure in this by the unit's last day. */
+const may = useEndForecast();
 
 const LEGEND = [...LEVELS].reverse();
 const counts = computed(() => {
@@ -97,6 +102,9 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
             {{ skillWords.level(level) }}
           </li>
         </ul>
+        <router-link v-if="may" :to="{ name: 'class', query: { view: 'forecast' } }" class="may">{{
+          t('desk.may', { ...may, day: words.shortDay(may.day) })
+        }}</router-link>
       </div>
       <ReasonRow
         v-for="({ reason, childIds }, i) in reasons"
@@ -139,10 +147,17 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
   padding-top: 6px;
 }
 .readiness {
-  display: flex;
+  display: grid;
+  grid-template-columns: auto 1fr;
   align-items: center;
-  gap: 22px;
-  margin: 10px 0 12px;
+  gap: 0 22px;
+  margin: 6px 0 8px;
+}
+.readiness > :first-child {
+  grid-row: span 2;
+}
+.may {
+  font-size: 14px;
 }
 .legend li {
   display: flex;

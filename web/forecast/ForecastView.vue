@@ -3,10 +3,10 @@
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { ForecastBase } from '../../contract/index.ts';
-import { seedFromText } from '../../core/common/index.ts';
-import { FEWEST_DAYS, WHAT_IFS, daysIf, type WhatIf } from '../../core/forecast/index.ts';
+import { FEWEST_DAYS, WHAT_IFS, type WhatIf } from '../../core/forecast/index.ts';
 import type { Skill } from '../../core/skills/index.ts';
 import { useRecord } from '../class/useRecord.ts';
+import { wishesFor } from './useEndForecast.ts';
 import { useForecast } from './useForecast.ts';
 
 defineSlots<{ default: () => unknown; acts: () => unknown }>();
@@ -19,17 +19,11 @@ const whatIf = ref<WhatIf>('plan');
 const chosen = ref<Skill>();
 /** What is looked at: what was checked last, until the teacher looks at something else. */
 const skill = computed(() => chosen.value ?? base.value?.checked ?? base.value?.skills[0]);
-/** What would follow from what is chosen; the same class and days give the same numbers. */
+/** What would follow from what is chosen. */
 const work = (): void => {
   const now = base.value;
   if (now === undefined || skill.value === undefined) return;
-  const { children, taught } = now;
-  begin({
-    children,
-    skills: [skill.value],
-    ahead: daysIf(whatIf.value, now.ahead, { skill: now.checked ?? undefined, taught }),
-    seed: seedFromText(JSON.stringify([now.ahead, now.children.length])),
-  });
+  begin(wishesFor(now, skill.value, whatIf.value));
 };
 watch([base, whatIf, skill], work, { immediate: true });
 

@@ -1,14 +1,14 @@
 <!-- A child's chip: dragged, moved by arrow keys, or tapped for where else it may go and whom it sits with or apart from. -->
 <script setup lang="ts">
 import { mdiPin } from '@mdi/js';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { SITS, type Child, type PutPair } from '../../contract/index.ts';
 import NameChip from '../people/NameChip.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import type { Place } from './useGroups.ts';
 
-const { child, place, places, placeName, held, wasAway, pairs, neighbours } = defineProps<{
+const { child, place, places, placeName, held, wasAway, pairs } = defineProps<{
   child: Child;
   place: Place;
   /** Where it may go, in the order of the screen. */
@@ -18,8 +18,6 @@ const { child, place, places, placeName, held, wasAway, pairs, neighbours } = de
   wasAway: boolean;
   /** What holds for this child. */
   pairs: readonly { readonly other: number; readonly sits: 'together' | 'apart' }[];
-  /** Who sits in the same group. */
-  neighbours: readonly number[];
 }>();
 const emit = defineEmits<{ move: [to: Place]; pair: [pair: PutPair] }>();
 const { t } = useI18n();
@@ -41,12 +39,22 @@ const key = (event: KeyboardEvent): void => {
   if (next !== undefined) emit('move', next);
 };
 const targets = computed(() => places.filter((other) => other !== place));
-/** Neighbours of whom nothing was said yet. */
-const others = computed(() => neighbours.filter((other) => !pairs.some((pair) => pair.other === other)));
+/** Everybody of whom nothing was said yet. */
+const others = computed(() =>
+  store
+    .classroom!.children.map(({ id }) => id)
+    .filter((id) => id !== child.id && !pairs.some(({ other }) => other === id)),
+);
+const isOpen = ref(false);
+const chosen = (event: Event, sits: PutPair['sits']): void => {
+  const other = Number((event.target as HTMLSelectElement).value);
+  isOpen.value = false;
+  if (other > 0) emit('pair', { childIds: [child.id, other], sits });
+};
 </script>
 
 <template>
-  <v-menu>
+  <v-menu v-model="isOpen">
     <template #activator="{ props }">
       <button v-bind="props" type="button" class="child" :data-child="child.id" :aria-label="label" @keydown="key">
         <NameChip :child="child" />
@@ -67,14 +75,16 @@ const others = computed(() => neighbours.filter((other) => !pairs.some((pair) =>
       />
       <template v-if="others.length > 0">
         <template v-for="sits in SITS" :key="sits">
-          <v-list-subheader>{{ t(`groups.pairWith.${sits}`) }}</v-list-subheader>
-          <v-list-item
-            v-for="other in others"
-            :key="other"
-            :title="nameOf(other)"
-            :data-pair="`${sits} ${other}`"
-            @click="emit('pair', { childIds: [child.id, other], sits })"
-          />
+          <!-- What is chosen here is chosen in the list itself: a tap in it does not close the menu. -->
+          <label class="with" @click.stop
+            >{{ t(`groups.pairWith.${sits}`) }}
+            <select class="sand-field" :data-pairs="sits" @change="(event) => chosen(event, sits)">
+              <option value="" />
+              <option v-for="other in others" :key="other" :value="other" :data-pair="`${sits} ${other}`">
+                {{ nameOf(other) }}
+              </option>
+            </select>
+          </label>
         </template>
       </template>
       <template v-if="pairs.length > 0">
@@ -111,6 +121,11 @@ const others = computed(() => neighbours.filter((other) => !pairs.some((pair) =>
 }
 .away {
   font-size: 14px;
+}
+.with {
+  display: grid;
+  gap: 2px;
+  padding: 6px 16px;
 }
 .menu {
   max-height: 60vh;

@@ -49,7 +49,6 @@ const chip = (id: number) => {
     held: group?.held.includes(id) ?? false,
     wasAway: view.value!.stood.find(({ childId }) => childId === id)?.wasAway ?? false,
     pairs: pairsOf(id),
-    neighbours: group?.childIds.filter((other) => other !== id) ?? [],
   };
 };
 /** The chip that was moved keeps the keys, wherever it goes. */
