@@ -2,6 +2,7 @@
 import './jitless.ts';
 
 export * from './answer.ts';
+export * from './backup.ts';
 export * from './board.ts';
 export * from './children.ts';
 export * from './classroom.ts';

@@ -127,13 +127,13 @@ describe('starting Hoppel', () => {
       ['', ...readdirSync(own)].map((file) => (statSync(join(own, file)).mode & 0o777).toString(8));
     const first = startServer(own);
     await first.said('Ctrl-C ends Hoppel');
-    expect(modes()).toEqual(['700', '600', '600', '600', '600']);
+    await soon(async () => modes()).toEqual(['700', '700', '600', '600', '600', '600']);
     first.kill('SIGINT');
     await first.ended;
     chmodSync(join(own, 'hoppel.sqlite'), 0o644);
     const again = startServer(own);
     await again.said('Ctrl-C ends Hoppel');
-    expect(modes()).toEqual(['700', '600', '600', '600', '600']);
+    await soon(async () => modes()).toEqual(['700', '700', '600', '600', '600', '600']);
     again.kill('SIGINT');
     await again.ended;
   });

@@ -3,6 +3,7 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { remoteOf, teacherOnly } from './access.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
+import { backupRoutes, type Keeper } from './backups/backupRoutes.ts';
 import { boardRoutes } from './board/boardRoutes.ts';
 import { childRoutes } from './children/childRoutes.ts';
 import { createClassRepository } from './classes/classRepository.ts';
@@ -54,6 +55,8 @@ export interface AppParts {
   readonly behaviours?: Behaviours;
   /** False for the school of a rehearsal itself. */
   readonly canRehearse?: boolean;
+  /** Keeps the data file; nowhere for one in memory. */
+  readonly keeper?: () => Keeper | undefined;
 }
 
 /** Only this server is ever asked for anything; Vuetify sets its theme as an inline style. Plain http on the classroom network, so no upgrade. */
@@ -114,6 +117,7 @@ export const createApp = ({
   makeUp = NOTHING_MADE_UP,
   behaviours = {},
   canRehearse = true,
+  keeper = () => undefined,
 }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
@@ -173,6 +177,7 @@ export const createApp = ({
   app.use('/api/record', recordRoutes(find));
   app.use('/api/groups', groupRoutes(find));
   app.use('/api/settings', settingsRoutes(find));
+  app.use('/api/backups', backupRoutes(keeper, now));
   if (canRehearse) app.use('/api/rehearsal', rehearsalRoutes(rehearsals, find));
   app.use('/api', () => {
     throw new HoppelError('not-found');

@@ -1,6 +1,7 @@
 import { chmodSync, existsSync, mkdirSync, statSync } from 'node:fs';
 import { basename, dirname } from 'node:path';
 import type { Database } from 'better-sqlite3';
+import { backUpBeforeUpgrade } from './backups/upgrade.ts';
 import { safely } from './common/safely.ts';
 import { whyNot } from './db/faults.ts';
 import { Held, takeLock, type Holder, type Lock } from './db/lock.ts';
@@ -54,7 +55,7 @@ const sayWhereLogIsGone = (file: string, { leftBy }: Lock): void => {
 };
 
 /** Opens the data file for this process alone and sees that it stays whole; what hinders that ends the start with a sentence. */
-export const openDataFile = (file: string, port: number): DataFile => {
+export const openDataFile = async (file: string, port: number): Promise<DataFile> => {
   let lock: Lock | undefined;
   try {
     makeFolderOf(file);
@@ -62,6 +63,7 @@ export const openDataFile = (file: string, port: number): DataFile => {
     sayWhereLogIsGone(file, lock);
     // One of an older Hoppel may be open to all. SQLite gives the files beside it the same rights.
     if (existsSync(file)) chmodSync(file, 0o600);
+    await backUpBeforeUpgrade(file, new Date());
     const db = openDatabase(file);
     const timer = setInterval(
       safely('writing the log back', () => writeBack(db)),

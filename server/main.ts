@@ -1,8 +1,12 @@
+import type { RequestListener } from 'node:http';
 import { networkInterfaces } from 'node:os';
+import type { Problem } from '../contract/index.ts';
 import { makeDemo } from '../demo/makeDemo.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
 import { createApp } from './app.ts';
 import { readArguments } from './arguments.ts';
+import { createBackups } from './backups/backups.ts';
+import { putBeside, replaceWith } from './backups/replace.ts';
 import { clockFrom } from './clock.ts';
 import { openDataFile } from './dataFile.ts';
 import { createDoors } from './doors.ts';
@@ -28,8 +32,6 @@ const addresses = (): readonly string[] => {
   return reached.length > 0 ? reached : [ownAddress()];
 };
 
-const file = openDataFile(data, port);
-const house = createHouseRepository(file.db);
 const letNetworkIn = async (on: boolean): Promise<void> => {
   try {
     await doors.change(on);
@@ -37,30 +39,59 @@ const letNetworkIn = async (on: boolean): Promise<void> => {
     console.error('Letting the network in:', error);
     throw new HoppelError('no-network');
   }
-  house.setLan(on);
+  school.house.setLan(on);
 };
-const {
-  app,
-  end: endLive,
-  warm,
-} = createApp({
-  db: file.db,
-  now: clockFrom(today),
-  webFolder: web,
-  makeUp: makeDemo,
-  reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
-  behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
-});
-const doors = createDoors(app);
+const now = clockFrom(today);
+
+/** All that hangs on the data file. */
+const openSchool = async () => {
+  const file = await openDataFile(data, port);
+  const backups = createBackups({ file: data, db: file.db, now });
+  const app = createApp({
+    db: file.db,
+    now,
+    webFolder: web,
+    makeUp: makeDemo,
+    reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
+    behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
+    keeper: () => ({ backups, restore }),
+  });
+  return { file, house: createHouseRepository(file.db), backups, ...app };
+};
+
+/** Everybody asks again in a moment. */
+const notNow: RequestListener = (_req, res) => {
+  res.writeHead(503, { 'Content-Type': 'application/json' });
+  res.end(JSON.stringify({ code: 'busy', message: new HoppelError('busy').message } satisfies Problem));
+};
+/** A backup takes the place of the data file: all that hung on it is made anew, the doors stay as they are. */
+const restore = async (name: string): Promise<void> => {
+  const { backups, file } = school;
+  backups.contentsOf(name);
+  const beside = putBeside(backups.pathOf(name), data);
+  await backups.make('restore');
+  served = notNow;
+  await school.end();
+  file.close();
+  replaceWith(beside, data);
+  school = await openSchool();
+  served = school.app;
+};
+
+let school = await openSchool();
+let served: RequestListener = school.app;
+const doors = createDoors((req, res) => served(req, res));
+/** Milliseconds between two looks whether this day has a backup. */
+const BACKUP_LOOK_MS = 60 * 60 * 1000;
 let ending = false;
 
 /** Opens the doors. What the first page needs has been read: whoever comes in is served at once. */
 const listen = async (): Promise<void> => {
   if (ending) return;
   try {
-    await doors.open(port, lan || house.lan());
+    await doors.open(port, lan || school.house.lan());
   } catch (error) {
-    file.close();
+    school.file.close();
     if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE')
       giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
     giveUp((error as Error).message);
@@ -73,6 +104,10 @@ const listen = async (): Promise<void> => {
       : 'Open on this computer only. Under Tablets the classroom network is let in, or from the start with --lan.',
   );
   console.log('Ctrl-C ends Hoppel.');
+  const daily = (): void =>
+    void school.backups.daily().catch((error: unknown) => console.error('The backup of the day:', error));
+  daily();
+  setInterval(daily, BACKUP_LOOK_MS).unref();
   // What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
   process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));
   process.on('unhandledRejection', (reason) => console.error('Something nobody foresaw:', reason));
@@ -81,15 +116,17 @@ const listen = async (): Promise<void> => {
 const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
-  await endLive();
+  await school.end();
   await doors.end();
-  file.close();
+  await school.backups.atEnd().catch((error: unknown) => console.error('The backup at the end:', error));
+  school.file.close();
   process.exit(0);
 };
 // A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
 if (withParent) whenParentGoes(() => void end());
 // What cannot be made ready is said, and asked for again by whoever wants it.
-void warm()
+void school
+  .warm()
   .catch((error: unknown) => console.error('Making ready:', error))
   .then(listen);

@@ -8,6 +8,13 @@ export const MIGRATIONS: readonly string[] = readdirSync(FOLDER)
   .filter((file) => file.endsWith('.sql'))
   .sort();
 
+/** How many migrations a file has not had yet; all of them where it is new. */
+export const pending = (db: Database): number => {
+  const has = db.prepare("SELECT 1 FROM sqlite_schema WHERE type = 'table' AND name = 'migration'").get() !== undefined;
+  const applied = has ? db.prepare<[], string>('SELECT name FROM migration').pluck().all() : [];
+  return MIGRATIONS.filter((name) => !applied.includes(name)).length;
+};
+
 /**
  * Applies every migration file not yet applied, in order, each in a transaction of its own. A table others point to can only be
  * rebuilt with foreign keys off; whether all still point somewhere is looked at before each is kept.

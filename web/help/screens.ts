@@ -49,6 +49,7 @@ export const HELP_ROWS = {
   children: [...LIST, ...PATH, ...ANYWHERE],
   day: [...PATH, ...ANYWHERE],
   unit: [...PATH, ...ANYWHERE],
+  backups: [...PATH, ...ANYWHERE],
   welcome: ANYWHERE,
   remote: ANYWHERE,
   board: [

@@ -60,7 +60,7 @@ const places = [
   { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets', 'checks', 'check'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
-  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day'] },
+  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day', 'backups'] },
 ] as const;
 /** What a made-up class has: the others are nobody's. */
 const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || name === 'class' || name === 'board'));

@@ -1,0 +1,1 @@
+export { KEPT, OLDEST_DAYS, keptBackups, type Made } from './rule.ts';

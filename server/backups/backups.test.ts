@@ -1,0 +1,207 @@
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import request from 'supertest';
+import { BackupContents, Backups as Listed, Problem } from '../../contract/index.ts';
+import { makeDemo } from '../../demo/makeDemo.ts';
+import { createApp } from '../app.ts';
+import { openDatabase } from '../db/open.ts';
+import { MIGRATIONS } from '../db/migrate.ts';
+import { createBackups } from './backups.ts';
+import { copyWhole } from './copy.ts';
+import { contentsOf } from './contents.ts';
+import { backupName, readBackupName } from './names.ts';
+import { backUpBeforeUpgrade } from './upgrade.ts';
+
+let folder: string;
+let file: string;
+let db: Database.Database;
+let now: Date;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'hoppel-backups-'));
+  file = join(folder, 'hoppel.sqlite');
+  db = openDatabase(file);
+  makeDemo(db, '2026-11-24');
+  now = new Date('2026-11-24T07:30:00');
+});
+afterEach(() => {
+  db.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+const backups = () => createBackups({ file, db, now: () => now });
+const there = (): string[] => {
+  try {
+    return readdirSync(join(folder, 'backups')).sort();
+  } catch {
+    return [];
+  }
+};
+const answers = (of: Database.Database): number => of.prepare<[], number>('SELECT COUNT(*) FROM answer').pluck().get()!;
+
+describe('a backup', () => {
+  it('is whole, one file without a log, for the account alone that runs Hoppel, and has everything', async () => {
+    const kept = backups();
+    await kept.make('hand');
+    const [name] = there();
+    expect(there()).toHaveLength(1);
+    const path = join(folder, 'backups', name!);
+    expect(statSync(path).mode & 0o077).toBe(0);
+    const copy = new Database(path, { readonly: true });
+    expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
+    expect(answers(copy)).toBe(answers(db));
+    expect(answers(copy)).toBeGreaterThan(500);
+    copy.close();
+    expect(kept.contentsOf(name!)).toEqual({
+      classes: [{ name: 'Clover Room', children: 22, answers: answers(db), last: '2026-11-23' }],
+    });
+  });
+  it('has what was acknowledged before it began, while answers go on coming in', async () => {
+    const before = answers(db);
+    const making = backups().make('hand');
+    const note = db.prepare(
+      "INSERT INTO child_note (id, child_id, day, text, noted_at) SELECT ?, (SELECT MIN(id) FROM child), '2026-11-24', 'while', ?",
+    );
+    for (let i = 0; i < 20; i++) {
+      note.run(`while-${i}`, now.toISOString());
+      await new Promise((done) => setImmediate(done));
+    }
+    await making;
+    const copy = new Database(join(folder, 'backups', there()[0]!), { readonly: true });
+    expect(copy.pragma('integrity_check', { simple: true })).toBe('ok');
+    expect(answers(copy)).toBe(before);
+    copy.close();
+  });
+  it('is made once a day, and at the end only where anything changed since', async () => {
+    const kept = backups();
+    await kept.daily();
+    await kept.daily();
+    expect(there()).toHaveLength(1);
+    await kept.atEnd();
+    expect(there()).toHaveLength(1);
+    db.prepare("UPDATE class SET name = 'Fern Room'").run();
+    now = new Date('2026-11-24T15:00:00');
+    await kept.atEnd();
+    // The newest of the day is kept of it.
+    expect(there().map((name) => readBackupName('hoppel', name)!.why)).toEqual(['end']);
+    now = new Date('2026-11-25T07:30:00');
+    await kept.daily();
+    expect(there().map((name) => readBackupName('hoppel', name)!.why)).toEqual(['end', 'daily']);
+  });
+  it('is kept, the one just made, also where the clock was set back since the one before', async () => {
+    const kept = backups();
+    await kept.make('hand');
+    now = new Date('2026-11-24T06:00:00');
+    db.prepare("UPDATE class SET name = 'Fern Room'").run();
+    await kept.make('hand');
+    expect(there().map((name) => kept.contentsOf(name).classes[0]!.name)).toEqual(['Fern Room', 'Clover Room']);
+  });
+  it('is kept by the rule, over a year of school days', async () => {
+    const kept = backups();
+    mkdirSync(join(folder, 'backups'), { recursive: true });
+    for (let day = 0; day < 300; day++)
+      writeFileSync(
+        join(folder, 'backups', backupName('hoppel', new Date(Date.UTC(2026, 0, 5 + day, 12)), 'daily')),
+        '',
+      );
+    writeFileSync(join(folder, 'backups', backupName('hoppel', new Date('2026-06-17T12:00:00Z'), 'upgrade')), '');
+    writeFileSync(join(folder, 'backups', 'a letter.txt'), 'not ours');
+    await kept.make('daily');
+    const left = there();
+    expect(left.length).toBeLessThan(7 + 4 + 12 + 2);
+    expect(left).toContain('a letter.txt');
+    expect(left.some((name) => name.endsWith('-upgrade.sqlite'))).toBe(true);
+    expect(kept.list().backups[0]).toMatchObject({ why: 'daily', at: now.toISOString() });
+  });
+  it('is made before a newer version changes the file, and of a new file or one of this version is none', async () => {
+    await backUpBeforeUpgrade(join(folder, 'none.sqlite'), now);
+    await backUpBeforeUpgrade(file, now);
+    expect(there()).toEqual([]);
+    // As a version before left it.
+    db.prepare('DELETE FROM migration WHERE name = ?').run(MIGRATIONS.at(-1));
+    await backUpBeforeUpgrade(file, now);
+    expect(there().map((name) => readBackupName('hoppel', name)!.why)).toEqual(['upgrade']);
+  });
+  it('is none where it cannot be whole: nothing half made is left, and it is said', async () => {
+    const damaged = join(folder, 'damaged.sqlite');
+    writeFileSync(damaged, Buffer.alloc(9000, 7));
+    const bad = new Database(damaged);
+    await expect(copyWhole(bad, join(folder, 'copy.sqlite'))).rejects.toThrow();
+    bad.close();
+    expect(readdirSync(folder).filter((name) => name.startsWith('copy'))).toEqual([]);
+    writeFileSync(join(folder, 'backups'), 'a file in the place of the folder');
+    const kept = backups();
+    await expect(kept.make('hand')).rejects.toThrow();
+    rmSync(join(folder, 'backups'));
+    expect(kept.list().failed).not.toBeNull();
+    await kept.make('hand');
+    expect(kept.list().failed).toBeNull();
+  });
+  it('goes by its name and by nothing else', () => {
+    const at = new Date('2026-11-24T07:30:05Z');
+    const name = backupName('hoppel', at, 'daily');
+    expect(readBackupName('hoppel', name)).toEqual({ name, at, why: 'daily' });
+    for (const other of [
+      name.replace('hoppel', 'demo'),
+      name.replace('daily', 'nightly'),
+      name.replace('.sqlite', ''),
+      `../${name}`,
+      `hoppel-99999999T999999Z-daily.sqlite`,
+      '',
+    ])
+      expect(readBackupName('hoppel', other)).toBeUndefined();
+  });
+});
+
+describe('the backups’ address', () => {
+  const server = () => {
+    const kept = backups();
+    const restored: string[] = [];
+    const { app, end } = createApp({
+      db,
+      now: () => now,
+      keeper: () => ({ backups: kept, restore: async (name) => void restored.push(kept.pathOf(name)) }),
+    });
+    return { app, end, restored, kept };
+  };
+  it('lists, makes, looks into, and gives a copy to take along', async () => {
+    const { app, end } = server();
+    const listed = async () => Listed.parse((await request(app).get('/api/backups').expect(200)).body);
+    expect((await listed()).backups).toEqual([]);
+    expect((await listed()).free).toBeGreaterThan(0);
+    await request(app).post('/api/backups').expect(201);
+    const [made] = (await listed()).backups;
+    expect(made).toMatchObject({ why: 'hand' });
+    const { body } = await request(app).get(`/api/backups/${made!.name}`).expect(200);
+    expect(BackupContents.parse(body).classes[0]!.children).toBe(22);
+    const taken = await request(app)
+      .get('/api/backups/now.sqlite')
+      .buffer()
+      .parse((res, done) => {
+        const parts: Buffer[] = [];
+        res.on('data', (part: Buffer) => parts.push(part));
+        res.on('end', () => done(null, Buffer.concat(parts)));
+      });
+    expect(taken.headers['content-disposition']).toMatch(/attachment; filename="hoppel 2026-11-2\d\.sqlite"/);
+    const path = join(folder, 'taken.sqlite');
+    writeFileSync(path, taken.body as Buffer);
+    expect(contentsOf(path).classes[0]!.answers).toBe(answers(db));
+    await end();
+  });
+  it('knows no other names, says what cannot be read, and is nowhere where no file is kept', async () => {
+    const { app, end, restored } = server();
+    for (const name of ['hoppel.sqlite', '..%2Fhoppel.sqlite', '%2e%2e%2fhoppel.sqlite', 'a', 'now'])
+      expect((await request(app).get(`/api/backups/${name}`)).status).toBe(404);
+    expect((await request(app).post('/api/backups/hoppel.sqlite/restore')).status).toBe(404);
+    expect(restored).toEqual([]);
+    mkdirSync(join(folder, 'backups'), { recursive: true });
+    const spoiled = backupName('hoppel', now, 'daily');
+    writeFileSync(join(folder, 'backups', spoiled), Buffer.alloc(5000, 1));
+    expect(Problem.parse((await request(app).get(`/api/backups/${spoiled}`).expect(400)).body).code).toBe('bad-file');
+    await end();
+    const none = createApp({ db, now: () => now });
+    await request(none.app).get('/api/backups').expect(404);
+    await none.end();
+  });
+});

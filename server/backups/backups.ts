@@ -1,0 +1,132 @@
+import { mkdirSync, readdirSync, rmSync, statSync, statfsSync } from 'node:fs';
+import { basename, dirname, extname, join } from 'node:path';
+import type { Database } from 'better-sqlite3';
+import type { Backup, BackupContents, Backups as Listed } from '../../contract/index.ts';
+import { keptBackups } from '../../core/keeping/index.ts';
+import { dayOf, type Now } from '../clock.ts';
+import { CannotUse } from '../db/known.ts';
+import { whyNot } from '../db/faults.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { contentsOf } from './contents.ts';
+import { copyWhole } from './copy.ts';
+import { backupName, readBackupName, type BackupReason, type Named } from './names.ts';
+
+interface Parts {
+  /** Path of the data file. */
+  readonly file: string;
+  readonly db: Database;
+  readonly now: Now;
+}
+
+/** The folder of a data file's backups, and what its name is in theirs. */
+export const backupPlace = (file: string): { readonly folder: string; readonly of: string } => ({
+  folder: join(dirname(file), 'backups'),
+  of: basename(file, extname(file)),
+});
+
+/** What is in the folder, newest first; what is no backup of this file is left as it is. */
+export const backupsIn = (file: string): (Named & { readonly bytes: number })[] => {
+  const { folder, of } = backupPlace(file);
+  let names: string[];
+  try {
+    names = readdirSync(folder);
+  } catch (error) {
+    // Where something else stands in its place none can be made either, and that is said then.
+    if (['ENOENT', 'ENOTDIR'].includes((error as NodeJS.ErrnoException).code ?? '')) return [];
+    throw error;
+  }
+  return names
+    .flatMap((name) => readBackupName(of, name) ?? [])
+    .map((one) => ({ ...one, bytes: statSync(join(folder, one.name)).size }))
+    .sort((a, b) => b.at.getTime() - a.at.getTime());
+};
+
+/** Takes away what the rule does not keep. @param made stays, also where the clock was set back since the one before */
+const prune = (file: string, made: string): void => {
+  const all = backupsIn(file).map((one) => ({ ...one, day: dayOf(one.at) }));
+  // What was kept before something else took its place has a rule of its own: the end of that day does not take it away.
+  const isBefore = ({ why }: Named): boolean => why === 'upgrade' || why === 'restore';
+  const kept = new Set(
+    [all.filter(isBefore), all.filter((one) => !isBefore(one))].flatMap((some) =>
+      keptBackups(some.map(({ name, day, at }) => ({ name, day, at: at.getTime() }))).map(({ name }) => name),
+    ),
+  );
+  const { folder } = backupPlace(file);
+  for (const { name } of all) if (name !== made && !kept.has(name)) rmSync(join(folder, name), { force: true });
+};
+
+/** Makes a backup of a data file that is open. @returns its name @throws CannotUse, or what SQLite or the system says */
+export const backUp = async (file: string, db: Database, at: Date, why: BackupReason): Promise<string> => {
+  const { folder, of } = backupPlace(file);
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const name = backupName(of, at, why);
+  await copyWhole(db, join(folder, name));
+  prune(file, name);
+  return name;
+};
+
+/** The backups of one data file: made by the day and at the end, listed, looked into. */
+export const createBackups = ({ file, db, now }: Parts) => {
+  const { folder } = backupPlace(file);
+  let failed: string | null = null;
+  const changes = db.prepare<[], number>('SELECT total_changes()').pluck();
+  /** Changes of this connection when the last one was made; none yet where the file is newer than the newest. */
+  const [newest] = backupsIn(file);
+  let saved = newest !== undefined && newest.at.getTime() >= statSync(file).mtimeMs ? changes.get()! : -1;
+  /** One after another. */
+  let turn: Promise<unknown> = Promise.resolve();
+  const make = (why: BackupReason): Promise<void> => {
+    const next = turn.then(async () => {
+      const upTo = changes.get()!;
+      try {
+        await backUp(file, db, now(), why);
+        saved = upTo;
+        failed = null;
+      } catch (error) {
+        failed = whyNot(error);
+        throw error;
+      }
+    });
+    turn = next.catch(() => undefined);
+    return next;
+  };
+  const list = (): Listed => {
+    const { bavail, bsize } = statfsSync(dirname(file));
+    return {
+      folder,
+      backups: backupsIn(file).map(({ name, at, why, bytes }): Backup => ({ name, at: at.toISOString(), why, bytes })),
+      free: bavail * bsize,
+      failed,
+    };
+  };
+  /** @throws HoppelError not-found */
+  const pathOf = (name: string): string => {
+    if (!backupsIn(file).some((one) => one.name === name)) throw new HoppelError('not-found', 'no such backup');
+    return join(folder, name);
+  };
+  return {
+    make,
+    list,
+    pathOf,
+    /** @throws HoppelError not-found, bad-file */
+    contentsOf: (name: string): BackupContents => {
+      const path = pathOf(name);
+      try {
+        return contentsOf(path);
+      } catch (error) {
+        throw new HoppelError('bad-file', error instanceof CannotUse ? error.message : whyNot(error));
+      }
+    },
+    /** One a day, where none is of today yet. */
+    daily: async (): Promise<void> => {
+      const today = dayOf(now());
+      if (!backupsIn(file).some(({ at }) => dayOf(at) === today)) await make('daily');
+    },
+    /** The last one of this run, where anything changed since the one before. */
+    atEnd: async (): Promise<void> => {
+      await turn;
+      if (changes.get()! !== saved) await make('end');
+    },
+  };
+};
+export type Backups = ReturnType<typeof createBackups>;
