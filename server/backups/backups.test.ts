@@ -88,6 +88,12 @@ describe('a backup', () => {
     now = new Date('2026-11-25T07:30:00');
     await kept.daily();
     expect(there().map((name) => readBackupName('hoppel', name)!.why)).toEqual(['end', 'daily']);
+    // One made by hand stays, whatever is made on that day after it.
+    await kept.make('hand');
+    now = new Date('2026-11-25T15:00:00');
+    db.prepare("UPDATE class SET name = 'Clover Room'").run();
+    await kept.atEnd();
+    expect(there().map((name) => readBackupName('hoppel', name)!.why)).toEqual(['end', 'hand', 'end']);
   });
   it('is kept, the one just made, also where the clock was set back since the one before', async () => {
     const kept = backups();

@@ -41,14 +41,17 @@ export const backupsIn = (file: string): (Named & { readonly bytes: number })[] 
     .sort((a, b) => b.at.getTime() - a.at.getTime());
 };
 
+/** Each of these has the rule for itself: what was kept before something took its place, or by hand, is not taken away by the end of that day. */
+const RULED: readonly (readonly BackupReason[])[] = [['daily', 'end'], ['upgrade', 'restore'], ['hand']];
+
 /** Takes away what the rule does not keep. @param made stays, also where the clock was set back since the one before */
 const prune = (file: string, made: string): void => {
   const all = backupsIn(file).map((one) => ({ ...one, day: dayOf(one.at) }));
-  // What was kept before something else took its place has a rule of its own: the end of that day does not take it away.
-  const isBefore = ({ why }: Named): boolean => why === 'upgrade' || why === 'restore';
   const kept = new Set(
-    [all.filter(isBefore), all.filter((one) => !isBefore(one))].flatMap((some) =>
-      keptBackups(some.map(({ name, day, at }) => ({ name, day, at: at.getTime() }))).map(({ name }) => name),
+    RULED.flatMap((reasons) =>
+      keptBackups(
+        all.filter(({ why }) => reasons.includes(why)).map(({ name, day, at }) => ({ name, day, at: at.getTime() })),
+      ).map(({ name }) => name),
     ),
   );
   const { folder } = backupPlace(file);

@@ -11,9 +11,11 @@ import SettingsTabs from '../settings/SettingsTabs.vue';
 
 const { t, d, n } = useI18n();
 const { kept, problem, busy, make, lookIn, load, restore } = useBackups();
-const MB = 1_000_000;
-const size = (bytes: number): string =>
-  t('backups.size', { size: n(Math.max(0.1, bytes / MB), { maximumFractionDigits: 1 }) });
+const [MB, GB] = [1e6, 1e9];
+const size = (bytes: number): string => {
+  const [unit, of] = bytes < GB ? (['mega', MB] as const) : (['giga', GB] as const);
+  return t(`backups.size.${unit}`, { size: n(Math.max(0.1, bytes / of), { maximumFractionDigits: 1 }) });
+};
 const free = computed(() => (kept.value === undefined ? '' : size(kept.value.free)));
 const when = ({ at }: Pick<Backup, 'at'>): string => d(new Date(at), { dateStyle: 'medium', timeStyle: 'short' });
 
