@@ -34,3 +34,15 @@ export const BackupContents = z.strictObject({
   ),
 });
 export type BackupContents = z.infer<typeof BackupContents>;
+
+/** How a server is: its version, that of its data file, when it was last backed up, and bytes free on the disk. */
+export const Health = z.strictObject({
+  version: z.string(),
+  /** Migrations the data file has had. */
+  schema: z.int().positive(),
+  upSeconds: z.int().min(0),
+  lastBackup: z.string().nullable(),
+  backupFailed: z.string().nullable(),
+  free: z.number().min(0).nullable(),
+});
+export type Health = z.infer<typeof Health>;

@@ -99,4 +99,12 @@ describe('a rehearsal', () => {
     await page.says('Bram');
     expect(kept()).toEqual(before);
   });
+  it('that was lost with the server leads back to the real desk by itself', async () => {
+    await page.tap('Rehearse this lesson with a made-up class');
+    await page.find('.bar [data-act="play"]');
+    await hoppel.kill();
+    await hoppel.start();
+    await page.until('the real desk', async () => (await path()) === '/', 60_000);
+    await page.says('Bram');
+  });
 });

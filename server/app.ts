@@ -29,6 +29,7 @@ import { createPairing } from './remote/pairing.ts';
 import { joinRoutes, remoteRoutes, type Reach } from './remote/remoteRoutes.ts';
 import { remoteClassroom } from './remote/remoteView.ts';
 import { roundRoutes } from './rounds/roundRoutes.ts';
+import { healthRoutes } from './house/healthRoutes.ts';
 import { sheetRoutes } from './sheets/sheetRoutes.ts';
 import { settingsRoutes } from './settings/settingsRoutes.ts';
 import type { Behaviours } from './standIns/room.ts';
@@ -178,6 +179,7 @@ export const createApp = ({
   app.use('/api/groups', groupRoutes(find));
   app.use('/api/settings', settingsRoutes(find));
   app.use('/api/backups', backupRoutes(keeper, now));
+  app.use('/api/health', healthRoutes(keeper));
   if (canRehearse) app.use('/api/rehearsal', rehearsalRoutes(rehearsals, find));
   app.use('/api', () => {
     throw new HoppelError('not-found');

@@ -175,6 +175,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/record/likely', '/record/likely?children=1,2'),
     get('/record/skills/:skill', '/record/skills/half-past-read'),
     put('/settings', classroom.settings),
+    get('/health'),
     get('/backups'),
     post('/backups', {}),
     get('/backups/now.sqlite'),

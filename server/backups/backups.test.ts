@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import request from 'supertest';
-import { BackupContents, Backups as Listed, Problem } from '../../contract/index.ts';
+import { BackupContents, Backups as Listed, Health, Problem } from '../../contract/index.ts';
 import { makeDemo } from '../../demo/makeDemo.ts';
 import { createApp } from '../app.ts';
 import { openDatabase } from '../db/open.ts';
@@ -177,6 +177,9 @@ describe('the backups’ address', () => {
     expect((await listed()).backups).toEqual([]);
     expect((await listed()).free).toBeGreaterThan(0);
     await request(app).post('/api/backups').expect(201);
+    const health = Health.parse((await request(app).get('/api/health').expect(200)).body);
+    expect(health).toMatchObject({ lastBackup: now.toISOString(), backupFailed: null, schema: MIGRATIONS.length });
+    expect(health.version).toMatch(/^\d+\.\d+/);
     const [made] = (await listed()).backups;
     expect(made).toMatchObject({ why: 'hand' });
     const { body } = await request(app).get(`/api/backups/${made!.name}`).expect(200);

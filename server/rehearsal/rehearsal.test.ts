@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import request from 'supertest';
 import { BoardState, Classroom, Desk, MaybeRehearsal, Rehearsal, type Round } from '../../contract/index.ts';
+import { defaultChoices } from '../../core/planning/index.ts';
 import { openSchool, type School } from '../school.test.support.ts';
 
 describe('a rehearsal', () => {
@@ -139,6 +140,21 @@ describe('a rehearsal', () => {
     const fresh = await openSchool({ demo: false });
     try {
       await fresh.post('/rehearsal', { id: newId(), lessonId: 1 }).expect(404);
+    } finally {
+      await fresh.close();
+    }
+  });
+  it('of a class of one whom nobody has seen is drawn from what children usually do', async () => {
+    const fresh = await openSchool({ demo: false });
+    try {
+      await fresh.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
+      await fresh.post('/plan', { id: newId(), choices: defaultChoices('2026-11-24', 'fern') }).expect(201);
+      const { lessons } = Classroom.parse((await fresh.get('/classroom')).body);
+      // What clocks are for is talked about: nobody is asked anything at once.
+      await fresh.post('/rehearsal', { id: newId(), lessonId: lessons[0]!.id }).expect(409);
+      const { body } = await fresh.post('/rehearsal', { id: newId(), lessonId: lessons[7]!.id }).expect(201);
+      expect(body.rehearsal).toMatchObject({ children: 1, seen: 0, number: 8 });
+      await fresh.post('/rehearsal/ticket', {}).expect(200);
     } finally {
       await fresh.close();
     }

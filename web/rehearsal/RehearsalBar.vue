@@ -1,6 +1,7 @@
 <!-- What stands above every screen of a rehearsal: that nobody here is real, how fast it runs, how long it has taken, and the way out. -->
 <script setup lang="ts">
 import { mdiAccountQuestionOutline, mdiClose, mdiPause, mdiPlay, mdiTicketConfirmationOutline } from '@mdi/js';
+import { useIntervalFn } from '@vueuse/core';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -22,6 +23,8 @@ const board = useBoardStore();
 const store = useClassroomStore();
 const { about, load, handIn, end } = useRehearsal();
 const { speed, isPlaying, total } = usePlayer();
+/** Milliseconds between two looks whether the rehearsal is still there, while its stream is lost. */
+const LOST_LOOK_MS = 1000;
 const problem = ref<string>();
 const tried = async (work: () => Promise<void>): Promise<void> => {
   try {
@@ -43,6 +46,13 @@ const begin = async (): Promise<void> => {
   isPlaying.value = true;
 };
 onMounted(() => void tried(load));
+/** Where it ended without this page, with the server or in another window, the page goes back to the real school. */
+useIntervalFn(() => {
+  if (board.connected) return;
+  void tried(load).then(() => {
+    if (problem.value === undefined && about.value === undefined) location.replace('/');
+  });
+}, LOST_LOOK_MS);
 const began = ref(false);
 watch([about, lesson, () => board.state, onBoard], () => {
   if (began.value || about.value === undefined || lesson.value === undefined || !board.state || !onBoard.value) return;
@@ -133,11 +143,18 @@ const ticket = (): Promise<void> =>
     <span v-else-if="onBoard && isDone && total > 0" class="time-type" role="status">{{
       t('rehearsal.taken', { time: clock })
     }}</span>
-    <button v-else-if="!onBoard" type="button" class="act wide" data-act="to-board" @click="tried(begin)">
-      <v-icon :icon="mdiPlay" size="22" />{{ t('rehearsal.toBoard') }}
+    <button
+      v-else-if="!onBoard"
+      type="button"
+      class="act wide"
+      data-act="to-board"
+      :aria-label="t('rehearsal.toBoard')"
+      @click="tried(begin)"
+    >
+      <v-icon :icon="mdiPlay" size="22" /><span>{{ t('rehearsal.toBoard') }}</span>
     </button>
-    <button type="button" class="act wide" data-act="ticket" @click="ticket">
-      <v-icon :icon="mdiTicketConfirmationOutline" size="22" />{{ t('rehearsal.ticket') }}
+    <button type="button" class="act wide" data-act="ticket" :aria-label="t('rehearsal.ticket')" @click="ticket">
+      <v-icon :icon="mdiTicketConfirmationOutline" size="22" /><span>{{ t('rehearsal.ticket') }}</span>
     </button>
     <button
       type="button"
@@ -150,8 +167,8 @@ const ticket = (): Promise<void> =>
     >
       <v-icon :icon="mdiAccountQuestionOutline" size="22" />
     </button>
-    <button type="button" class="act wide" data-act="end" @click="tried(end)">
-      <v-icon :icon="mdiClose" size="22" />{{ t('rehearsal.end') }}
+    <button type="button" class="act wide" data-act="end" :aria-label="t('rehearsal.end')" @click="tried(end)">
+      <v-icon :icon="mdiClose" size="22" /><span>{{ t('rehearsal.end') }}</span>
     </button>
     <RehearsalCoach
       v-if="asked"
@@ -224,6 +241,18 @@ const ticket = (): Promise<void> =>
 .act:focus-visible {
   outline: 3px solid #fff;
   outline-offset: -3px;
+}
+/* Made twice as large, or on a small screen: what is to be done stays, what is said of it is a press on "?" away. */
+@media (max-width: 900px) {
+  .hardest,
+  .what span,
+  .act.wide span {
+    display: none;
+  }
+  .bar {
+    gap: 4px;
+    padding: 0 10px;
+  }
 }
 .speed select {
   height: 36px;
