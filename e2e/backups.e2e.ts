@@ -6,6 +6,7 @@ import { afterAll, describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import type { Backups } from '../contract/index.ts';
 import { expectNoFault } from './support/axe.ts';
+import { expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
@@ -40,6 +41,9 @@ describe('backups', () => {
     await page.tap('What is in it');
     await page.says('Clover Room: 22 children');
     await expectNoFault(page.driver);
+    await giveSize(page.driver, 640, 400);
+    await expectNothingRunsOff(page.driver);
+    await giveBackSize(page.driver);
   });
   it('are made by a tap, and put back: everything is as it was, and as it was before is kept first', async () => {
     const before = await names();

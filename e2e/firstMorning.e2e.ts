@@ -54,6 +54,7 @@ describe('help', () => {
     ['/settings/class', 'The children'],
     ['/settings/day', 'The day'],
     ['/settings/unit', 'The unit'],
+    ['/settings/backups', 'Backups'],
     ['/welcome', 'A class to begin with'],
     ['/board', 'The board'],
   ])('is one key away at %s, says what it is for, and gives the keys back where they were', async (path, title) => {

@@ -44,6 +44,7 @@ describe('every place of Hoppel', () => {
     ['/settings/class', 'Class list'],
     ['/settings/day', 'Our day'],
     ['/settings/unit', 'The unit of Clover Room'],
+    ['/settings/backups', 'To take along'],
     ['/tablets', 'Hand out'],
     ['/station', 'Tap your picture'],
     ['/station/2', 'On my own'],

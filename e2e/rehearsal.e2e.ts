@@ -2,6 +2,7 @@ import { describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import { Key } from 'selenium-webdriver';
 import { expectNoFault } from './support/axe.ts';
+import { expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
@@ -70,6 +71,11 @@ describe('a rehearsal', () => {
     await page.until('it is done', async () => (await phase()) === 'done', 90_000);
     await soon(() => page.text('.bar')).toMatch(/\d+:\d\d of the lesson/);
     await expectNoFault(page.driver);
+    await giveSize(page.driver, 640, 400);
+    await expectNothingRunsOff(page.driver);
+    for (const one of ['ticket', 'asks', 'end'])
+      expect(await (await page.find(`.bar [data-act="${one}"]`)).isDisplayed()).toBe(true);
+    await giveBackSize(page.driver);
   });
   it('shows at the desk what the ticket would say, with children that go by pictures', async () => {
     const names = ((await (await fetch(`${hoppel.url}/api/classroom`)).json()) as { children: { name: string }[] })
