@@ -37,7 +37,7 @@ describe('a rehearsal', () => {
     await page.driver.get(hoppel.url);
     await page.tap('Rehearse this lesson with a made-up class');
     await page.find('.bar');
-    await soon(() => page.text('.bar')).toMatch(/Likely to go wrong: Set \d+:00 \(\d+ of 22\)\. About \d+ min\./);
+    await soon(() => page.text('.bar')).toMatch(/About \d+ min\. Likely to go wrong: Set \d+:00 \(\d+ of 22\)\./);
     expect(await path()).toBe('/rehearsal/board/8');
     await page.until('the wall fills', async () => (await tiles()) > 5);
     await page.until('and fills', async () => (await tiles()) > 12);
@@ -46,7 +46,7 @@ describe('a rehearsal', () => {
     await page.find('.coach');
     await page.says('missed it.');
     await expectNoFault(page.driver);
-    await (await page.find('[data-choice="pair"]')).click();
+    await (await page.find('[data-pill="next pair"]')).click();
     await (await page.find('.coach textarea')).sendKeys('Look at the short hand first.');
     const time = await page.text('.bar .clock');
     await (await page.find('[data-would]')).click();

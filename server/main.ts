@@ -65,7 +65,17 @@ const notNow: RequestListener = (_req, res) => {
   res.end(JSON.stringify({ code: 'busy', message: new HoppelError('busy').message } satisfies Problem));
 };
 /** A backup takes the place of the data file: all that hung on it is made anew, the doors stay as they are. */
+let isRestoring = false;
 const restore = async (name: string): Promise<void> => {
+  if (isRestoring) throw new HoppelError('busy');
+  isRestoring = true;
+  try {
+    await replaceBy(name);
+  } finally {
+    isRestoring = false;
+  }
+};
+const replaceBy = async (name: string): Promise<void> => {
   const { backups, file } = school;
   backups.contentsOf(name);
   const beside = putBeside(backups.pathOf(name), data);

@@ -120,7 +120,7 @@ const ticket = (): Promise<void> =>
     </p>
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     <p v-else-if="hardest" class="hardest">
-      {{ hardest }} {{ t('rehearsal.minutes', { minutes: Math.max(1, Math.round(about!.minutes)) }) }}
+      {{ t('rehearsal.minutes', { minutes: Math.max(1, Math.round(about!.minutes)) }) }} {{ hardest }}
     </p>
     <div v-if="onBoard && board.openRound && !isDone" class="player">
       <button

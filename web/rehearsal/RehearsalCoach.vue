@@ -7,6 +7,7 @@ import { NEED_OF_RULE } from '../../core/diagnosis/index.ts';
 import type { Suggestion } from '../../core/rehearsal/index.ts';
 import { describeAnswer, describeItem, needText, ruleText, teacherSentence } from '../../core/reporting/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
+import PillRow from '../look/PillRow.vue';
 import { useFocusBack } from '../shell/focusBack.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -55,19 +56,13 @@ const would = computed(() => {
     <section class="sheet coach">
       <h2 class="title-column">{{ t('rehearsal.coach') }}</h2>
       <p>{{ what }}</p>
-      <div class="choices" role="group" :aria-label="t('rehearsal.coach')">
-        <button
-          v-for="choice in CHOICES"
-          :key="choice"
-          type="button"
-          class="choice"
-          :aria-pressed="chosen === choice"
-          :data-choice="choice"
-          @click="chosen = choice"
-        >
-          {{ t(`rehearsal.choice.${choice}`) }}
-        </button>
-      </div>
+      <PillRow
+        name="next"
+        :label="t('rehearsal.coach')"
+        :choices="CHOICES.map((key) => ({ key, label: t(`rehearsal.choice.${key}`) }))"
+        :on="chosen === undefined ? [] : [chosen]"
+        @choose="(choice) => (chosen = choice)"
+      />
       <v-textarea
         v-model="said"
         :label="t('rehearsal.say')"
@@ -105,20 +100,8 @@ const would = computed(() => {
   display: grid;
   gap: 12px;
 }
-.choices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.choice {
-  min-height: 44px;
-  padding: 0 16px;
-  border-radius: 999px;
+.coach :deep(.pills button:not([aria-pressed='true'])) {
   background: var(--sand-light);
-}
-.choice[aria-pressed='true'] {
-  background: var(--plum-chosen);
-  box-shadow: inset 0 0 0 2px var(--plum);
 }
 .would {
   padding: 12px 16px;

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { Rehearsed } from '../../contract/index.ts';
 import { DEFAULT_PACE } from '../../core/planning/index.ts';
 import { secondsBefore, secondsHere } from '../../core/rehearsal/index.ts';
+import { secondsHere as here } from './lessonClock.ts';
 import { askOutside } from '../api/client.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -21,8 +22,7 @@ export const usePlayer = () => {
   const store = useClassroomStore();
   const speed = ref<Speed>(5);
   const isPlaying = ref(false);
-  /** Seconds of the lesson since the round stands where it stands, and since it began. */
-  const here = ref(0);
+  /** Seconds of the lesson since the round began. */
   const total = ref(0);
   /** Seconds of the lesson up to which children have answered. */
   let answeredUpTo = 0;

@@ -14,6 +14,7 @@ import {
   type RoundPace,
 } from '../../../core/rounds/index.ts';
 import { isRehearsing } from '../../api/place.ts';
+import { secondsHere } from '../../rehearsal/lessonClock.ts';
 import { useBoardStore } from '../../stores/board.ts';
 import { useStageStore } from '../../stores/stage.ts';
 import JudgedClock from '../../clock/JudgedClock.vue';
@@ -29,6 +30,7 @@ import LookBack from './LookBack.vue';
 import RoundDone from './RoundDone.vue';
 import RoundPlan from './RoundPlan.vue';
 import ShowCount from './ShowCount.vue';
+import ThinkDial from './ThinkDial.vue';
 import ThinkRing from './ThinkRing.vue';
 import WhoMissed from './WhoMissed.vue';
 import { useTaps } from './useTaps.ts';
@@ -142,8 +144,6 @@ const back = (): void => {
   if (lookedAt.value !== undefined) lookedAt.value = undefined;
   else void move('back');
 };
-/** In a rehearsal the round goes on by its own clock. */
-const thought = (): void => void (isRehearsing || move('next'));
 const replay = (): void => void move('replay');
 const end = (): void => void move('end');
 const keys = { r: replay, e: end, a: allHadIt, j: more, w: toggleWall };
@@ -271,12 +271,17 @@ const extra = computed(() => [
     <template v-else>
       <TaskCard :ask="plain" :said="asksFor" :digits="digits" />
       <div class="stage">
+        <ThinkDial
+          v-if="round.phase === 'think' && isRehearsing"
+          :passed="Math.min(1, secondsHere / round.thinkSeconds)"
+          :seconds="round.thinkSeconds"
+        />
         <ThinkRing
-          v-if="round.phase === 'think'"
+          v-else-if="round.phase === 'think'"
           :key="`${round.version} ${round.thinkSeconds}`"
           :began="round.phaseSince - board.clockOffset"
           :seconds="round.thinkSeconds"
-          @over="thought"
+          @over="move('next')"
         />
         <ShowCount
           v-else-if="round.phase === 'show'"
