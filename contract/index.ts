@@ -11,6 +11,7 @@ export * from './item.ts';
 export * from './live.ts';
 export * from './pile.ts';
 export * from './plan.ts';
+export * from './privacy.ts';
 export * from './problem.ts';
 export * from './reason.ts';
 export * from './record.ts';

@@ -48,6 +48,7 @@ describe('help', () => {
     ['/', 'The lesson'],
     ['/class', 'The class'],
     ['/class/1', 'One child'],
+    ['/class/1/stored', 'What is stored'],
     ['/remote', 'Remote'],
     ['/tablets', 'Tablets'],
     ['/settings', 'Conventions'],

@@ -40,6 +40,7 @@ describe('every place of Hoppel', () => {
     ['/board/8?segment=3', 'Start the round'],
     ['/class', 'How each time went'],
     ['/class/2', 'What Bram can do'],
+    ['/class/2/stored', 'All that is stored of Bram'],
     ['/settings', 'The hands are called'],
     ['/settings/class', 'Class list'],
     ['/settings/day', 'Our day'],

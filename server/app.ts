@@ -20,6 +20,7 @@ import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
 import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
 import { createOpenStreams } from './live/openStreams.ts';
 import { pileRoutes } from './piles/pileRoutes.ts';
+import { sweep } from './privacy/sweep.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { groupRoutes } from './groups/groupRoutes.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
@@ -163,7 +164,14 @@ export const createApp = ({
     res.json(remoteOf(res) ? remoteClassroom(state) : state);
   });
   app.use('/api/classes', classRoutes({ db, now, makeUp, classes, classrooms, setUp, find }));
-  app.use('/api/children', childRoutes(find));
+  app.use(
+    '/api/children',
+    childRoutes(
+      find,
+      () => keeper() !== undefined,
+      () => sweep(db),
+    ),
+  );
   app.use('/api/day', dayRoutes(find));
   app.use('/api/plan', planRoutes(find));
   app.use('/api/board', boardRoutes(find));

@@ -17,6 +17,11 @@ export const router = createRouter({
     { path: '/class', name: 'class', component: () => import('./pages/ClassPage.vue') },
     { path: '/class/:childId(\\d+)', name: 'child', component: () => import('./pages/ChildPage.vue') },
     {
+      path: '/class/:childId(\\d+)/stored',
+      name: 'stored',
+      component: () => import('./pages/ChildStoredPage.vue'),
+    },
+    {
       path: '/sheets/:number(\\d+)?',
       name: 'sheets',
       component: () => import('./pages/SheetsPage.vue'),

@@ -255,6 +255,10 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     },
     standIns: (): number => countStandIns.get()!,
     /** Takes every answer of stand-ins out of the record: the only ones that can be. */
+    /** Answers of a child were deleted, with all that was stored of it. */
+    noteRemoval: (): void => {
+      removals += 1;
+    },
     removeStandIns: (): void => {
       deleteStandIns.run();
       removals += 1;

@@ -6,7 +6,7 @@ import { MIGRATIONS } from '../db/migrate.ts';
 /** Tables that a file of any version since the first with several classes has. */
 const CLASSES = `
   SELECT c.name,
-    (SELECT COUNT(*) FROM child AS k WHERE k.class_id = c.id) AS children,
+    (SELECT COUNT(*) FROM child AS k WHERE k.class_id = c.id AND k.moved_away = 0) AS children,
     (SELECT COUNT(*) FROM answer AS a JOIN child AS k ON k.id = a.child_id WHERE k.class_id = c.id) AS answers,
     (SELECT MAX(a.day) FROM answer AS a JOIN child AS k ON k.id = a.child_id WHERE k.class_id = c.id) AS last
   FROM class AS c

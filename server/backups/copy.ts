@@ -1,7 +1,7 @@
 import { chmodSync, closeSync, fsyncSync, openSync, renameSync, rmSync } from 'node:fs';
 import Database from 'better-sqlite3';
-import { checkKnown } from '../db/known.ts';
-import { MIGRATIONS } from '../db/migrate.ts';
+import { CannotUse, checkKnown } from '../db/known.ts';
+import { MIGRATIONS, pending } from '../db/migrate.ts';
 
 const flushed = (path: string): void => {
   const file = openSync(path, 'r+');
@@ -26,6 +26,7 @@ export const copyWhole = async (db: Database.Database, to: string): Promise<void
       // One file, without a log beside it.
       copy.pragma('journal_mode = DELETE');
       checkKnown(copy, MIGRATIONS);
+      if (pending(copy) === MIGRATIONS.length) throw new CannotUse('it is empty');
     } finally {
       copy.close();
     }

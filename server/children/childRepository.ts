@@ -18,10 +18,10 @@ const bare = ({ id, name, picture }: ChildRow): Child => ({ id, name, picture })
 /** The children of one class. */
 export const createChildRepository = (db: Database, classId: number) => {
   const select = db.prepare<[number, number], ChildRow>(
-    `SELECT ${COLUMNS} FROM child WHERE class_id = ? AND moved_away = ? ORDER BY position, id`,
+    `SELECT ${COLUMNS} FROM child WHERE class_id = ? AND moved_away = ? AND erased = 0 ORDER BY position, id`,
   );
   const selectOne = db.prepare<[number, number], ChildRow>(
-    `SELECT ${COLUMNS} FROM child WHERE id = ? AND class_id = ?`,
+    `SELECT ${COLUMNS} FROM child WHERE id = ? AND class_id = ? AND erased = 0`,
   );
   const insert = db.prepare<[number, string, string, number]>(
     'INSERT INTO child (class_id, name, picture, position) VALUES (?, ?, ?, ?)',

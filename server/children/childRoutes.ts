@@ -1,11 +1,13 @@
-import { Router } from 'express';
+import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PostChildren, PutChild, PutOrder } from '../../contract/index.ts';
+import { PostChildren, PutChild, PutOrder, type ChildStored } from '../../contract/index.ts';
+import { OLDEST_DAYS } from '../../core/keeping/index.ts';
 import { dayOf } from '../clock.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
-/** The class list: more children, their order, and what is known of each. */
-export const childRoutes = (find: FindClassroom): Router => {
+/** The class list: more children, their order, what is known of each, and all that is stored. @param keepsBackups does a data file of this server's have any? @param sweep writes the data file anew, without what was deleted */
+export const childRoutes = (find: FindClassroom, keepsBackups: () => boolean, sweep: () => void): Router => {
+  const idOf = (req: Request): number => z.coerce.number().int().parse(req.params['id']);
   const router = Router();
   router.post('/', (req, res) => {
     const { row, children, live, state } = find(req);
@@ -22,9 +24,30 @@ export const childRoutes = (find: FindClassroom): Router => {
   });
   router.put('/:id', (req, res) => {
     const { children, live, state, now } = find(req);
-    const id = z.coerce.number().int().parse(req.params['id']);
-    children.change(id, PutChild.parse(req.body), dayOf(now()));
+    children.change(idOf(req), PutChild.parse(req.body), dayOf(now()));
     live.classroomChanged();
+    res.json(state());
+  });
+  router.get('/:id/stored', (req, res) => {
+    const { childData, now } = find(req);
+    res.json(childData.stored(idOf(req), dayOf(now()), keepsBackups() ? OLDEST_DAYS : null) satisfies ChildStored);
+  });
+  router.get('/:id/stored.json', (req, res) => {
+    const { childData } = find(req);
+    const data = childData.all(idOf(req));
+    res.attachment(`child-${idOf(req)}.json`);
+    res.json(data);
+  });
+  router.delete('/:id', (req, res) => {
+    const { childData, answers, seats, live, state } = find(req);
+    const id = idOf(req);
+    childData.erase(id);
+    answers.noteRemoval();
+    sweep();
+    const seat = seats.free(id);
+    live.sendAway(seat === undefined ? [] : [seat]);
+    live.classroomChanged();
+    live.recordChanged(null);
     res.json(state());
   });
   return router;

@@ -41,7 +41,7 @@ export const createClassRepository = (db: Database) => {
     'SELECT id, name FROM class WHERE put_away = 0 ORDER BY id',
   );
   const selectBySender = db.prepare<[string], number>('SELECT id FROM class WHERE sender_id = ?').pluck();
-  const exists = db.prepare<[number], number>('SELECT 1 FROM class WHERE id = ?').pluck();
+  const exists = db.prepare<[number], number>("SELECT 1 FROM class WHERE id = ? AND name <> ''").pluck();
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO class (sender_id, name, number_time, demo, go_on, with_group, chime)
     VALUES (@senderId, @name, @numberTime, @demo, @goOn, @withGroup, @chime)`);
@@ -61,6 +61,12 @@ export const createClassRepository = (db: Database) => {
   const maybe = (id: number): ClassRow | undefined => {
     const row = selectOne.get(id);
     return row && fromRow(row);
+  };
+  /** Opens the first there is, or none. */
+  const openFirst = (): void => {
+    const [first] = selectAll.all();
+    if (first === undefined) openNone.run();
+    else open.run(first.id);
   };
   const selectKey = db.prepare<[number], string>('SELECT sender_id FROM class WHERE id = ?').pluck();
   return {
@@ -92,10 +98,9 @@ export const createClassRepository = (db: Database) => {
       if (demos.length === 0) throw new HoppelError('unknown-class');
       for (const id of demos) setPutAway.run(1, id);
       if (!demos.includes(selectOpen.get() ?? 0)) return;
-      const [next] = selectAll.all();
-      if (next === undefined) openNone.run();
-      else open.run(next.id);
+      openFirst();
     },
+    openFirst,
     hasDemo: (): boolean => selectDemos.all().length > 0,
     /** Changes a class; what is not given stays. @throws HoppelError no-class */
     change: (id: number, change: PutClass & { readonly chime?: number }): void => {

@@ -1,10 +1,13 @@
 import type { Database } from 'better-sqlite3';
 import { Router } from 'express';
-import { PostClass, PutClass, PutOpenClass } from '../../contract/index.ts';
+import { PostClass, PostErase, PutClass, PutOpenClass } from '../../contract/index.ts';
 import type { Day } from '../../core/planning/index.ts';
 import { dayOf, type Now } from '../clock.ts';
 import type { Classrooms, FindClassroom } from '../classroom/classrooms.ts';
 import type { ClassRepository } from './classRepository.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { eraseClass } from '../privacy/eraseClass.ts';
+import { sweep } from '../privacy/sweep.ts';
 import type { ClassSetUp } from './setUpClass.ts';
 
 /** Makes the made-up class in a data file, laid around a day, and opens it; the same day again opens the one that is there. */
@@ -44,6 +47,19 @@ export const classRoutes = ({ db, now, makeUp, classes, classrooms, setUp, find 
   router.put('/open', (req, res) => {
     const { classId } = PutOpenClass.parse(req.body);
     classrooms.openBy(() => classes.open(classId));
+    res.json(classrooms.opened().state());
+  });
+  /** The open class with all its children, for good; its name says that it is the one that is meant. */
+  router.post('/opened/erase', (req, res) => {
+    const { id, row } = find(req);
+    if (PostErase.parse(req.body).name !== row().name)
+      throw new HoppelError('malformed', 'name: not that of the class');
+    classrooms.openBy(() => {
+      eraseClass(db, id);
+      classes.openFirst();
+    });
+    classrooms.forget(id);
+    sweep(db);
     res.json(classrooms.opened().state());
   });
   router.put('/opened', (req, res) => {

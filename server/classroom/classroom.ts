@@ -23,6 +23,7 @@ import { createPlanner } from '../plan/planner.ts';
 import { createForecastBase } from '../record/forecastBase.ts';
 import { createClassView } from '../record/classView.ts';
 import { createJudgedAnswers } from '../record/judgedAnswers.ts';
+import { createChildData } from '../privacy/childData.ts';
 import { createPileRepository } from '../piles/pileRepository.ts';
 import { createNoteRepository } from '../notes/noteRepository.ts';
 import { createNoting } from '../notes/noting.ts';
@@ -123,6 +124,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     settings,
     chooseSettings: createSettingsChoice({ db, settings, planner, now }),
     day,
+    childData: createChildData(db, classId),
     sets,
     planner,
     recorder,

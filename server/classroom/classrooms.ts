@@ -39,6 +39,10 @@ export const createClassrooms = (parts: ClassroomParts) => {
       if (view !== null) after.relay.show(view);
       after.live.adopt(screens);
     },
+    /** Nothing of it is held in memory any more: it was deleted. */
+    forget: (classId: number): void => {
+      known.delete(classId);
+    },
     /** Makes ready what the first page needs, while others are served. */
     warm: async (): Promise<void> => {
       const { judged, classView, desk } = opened();

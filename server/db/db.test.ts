@@ -40,6 +40,7 @@ describe('the data file', () => {
       '0016_readings.sql',
       '0017_child_notes.sql',
       '0018_groups.sql',
+      '0019_erased_children.sql',
     ]);
     again.close();
   });

@@ -25,6 +25,8 @@ export const openDatabase = (file: string): Database.Database => {
     // An acknowledged answer must survive a power cut, so every commit is flushed to disk.
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
+    // What is deleted of a child is written over, not only left out.
+    db.pragma('secure_delete = ON');
     migrate(db);
     // Answers from before readings were kept, or read by an older reader.
     readAgain(db);

@@ -22,6 +22,7 @@ export const HELP_ROWS = {
   lesson: [...LIST, ...PATH, ...ANYWHERE],
   class: [...PATH, ...ANYWHERE],
   child: [...PATH, ...ANYWHERE],
+  stored: [...PATH, ...ANYWHERE],
   sheets: [
     row('print', 'P'),
     row('undoSheet', 'Ctrl Z'),

@@ -124,6 +124,9 @@ const setNotes = (notes: readonly Note[]): void => {
       </p>
       <ChildNotes :key="view.child.id" :child-id="view.child.id" :notes="view.notes" @changed="setNotes" />
       <p class="quiet">{{ t('child.describes') }}</p>
+      <p>
+        <router-link :to="{ name: 'stored', params: { childId: view.child.id } }">{{ t('stored.open') }}</router-link>
+      </p>
     </aside>
     <section class="sheet answers">
       <h2 class="title-column">{{ title }}</h2>

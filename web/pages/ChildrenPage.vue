@@ -1,12 +1,15 @@
 <!-- The class list: names by typing or pasting, order, pictures, who is absent today, who moved away. -->
 <script setup lang="ts">
+import { mdiDeleteOutline } from '@mdi/js';
 import { computed, nextTick, ref, useTemplateRef } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
 import type { ListedChild } from '../../contract/index.ts';
 import { PICTURES } from '../../core/pictures/index.ts';
 import ChildLine from '../children/ChildLine.vue';
 import ClassListField from '../children/ClassListField.vue';
+import EraseDialog from '../privacy/EraseDialog.vue';
 import ChildPicture from '../look/ChildPicture.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
@@ -14,6 +17,7 @@ import { problemKey } from '../words/problemWords.ts';
 
 const { t } = useI18n();
 const store = useClassroomStore();
+const router = useRouter();
 const problem = ref<string>();
 const attempt = async (work: () => Promise<void>): Promise<boolean> => {
   try {
@@ -53,6 +57,14 @@ const names = ref<readonly string[]>([]);
 const known = computed(() => children.value.map(({ name }) => name));
 const add = async (): Promise<void> => {
   if (names.value.length > 0 && (await attempt(() => store.addChildren([...names.value])))) typed.value = '';
+};
+const erasing = ref(false);
+/** The class, all its children with it; the next one opens, or the first start. */
+const erase = async (): Promise<void> => {
+  const name = store.classroom!.class!.name;
+  erasing.value = false;
+  if (!(await attempt(() => store.eraseClass(name)))) return;
+  await router.push({ name: store.classroom?.class === null ? 'welcome' : 'desk' });
 };
 const title = ref(store.classroom!.class!.name);
 const rename = (): void => {
@@ -111,6 +123,11 @@ const rename = (): void => {
             >
               {{ t('children.takeBack') }}
             </button>
+            <router-link
+              :to="{ name: 'stored', params: { childId: child.id } }"
+              :aria-label="t('stored.openOf', { name: child.name })"
+              >{{ t('stored.open') }}</router-link
+            >
           </li>
         </ul>
       </template>
@@ -118,6 +135,18 @@ const rename = (): void => {
         <template v-if="store.classroom!.demo">{{ t('app.demo') }}</template>
         {{ t('settings.privacy') }}
       </p>
+      <v-btn variant="text" :prepend-icon="mdiDeleteOutline" class="erase" @click="erasing = true">{{
+        t('stored.eraseClass')
+      }}</v-btn>
+      <EraseDialog
+        v-if="erasing"
+        :title="t('stored.sureClass', { name: store.classroom!.class!.name })"
+        :lines="[t('stored.sureClassText')]"
+        :name="store.classroom!.class!.name"
+        :act="t('stored.eraseClass')"
+        @erase="erase"
+        @close="erasing = false"
+      />
     </aside>
   </div>
 </template>
@@ -166,6 +195,10 @@ form {
 }
 form > :first-child {
   width: 100%;
+}
+.erase {
+  justify-self: start;
+  color: var(--berry);
 }
 .gone {
   display: flex;

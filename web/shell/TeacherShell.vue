@@ -56,7 +56,7 @@ const boardAt = (segment: number): RouteLocationRaw => ({
   query: { segment },
 });
 const places = [
-  { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child'] },
+  { name: 'class', icon: mdiAccountGroupOutline, routes: ['class', 'child', 'stored'] },
   { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets', 'checks', 'check'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },

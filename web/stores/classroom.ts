@@ -60,6 +60,9 @@ export const useClassroomStore = defineStore('classroom', () => {
   const lookRound = async (): Promise<void> => take(await post(Classroom, '/classes/made-up', {}));
   /** It is out of the way; nothing of one's own is touched. */
   const putDemoAway = async (): Promise<void> => take(await post(Classroom, '/classes/made-up/away', {}));
+  /** Deletes the open class for good. @param name its own */
+  const eraseClass = async (name: string): Promise<void> =>
+    take(await post(Classroom, '/classes/opened/erase', { name }));
   const openClass = async (classId: number): Promise<void> => take(await put(Classroom, '/classes/open', { classId }));
   const changeClass = async (change: PutClass): Promise<void> => take(await put(Classroom, '/classes/opened', change));
 
@@ -101,6 +104,7 @@ export const useClassroomStore = defineStore('classroom', () => {
     openClass,
     lookRound,
     putDemoAway,
+    eraseClass,
     changeClass,
     addChildren,
     changeChild,
