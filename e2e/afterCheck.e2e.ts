@@ -1,4 +1,5 @@
 import { describe, expect } from '@jest/globals';
+import type { Desk } from '../contract/index.ts';
 import { journey } from './support/journey.ts';
 import { visit } from './support/visit.ts';
 
@@ -22,6 +23,20 @@ describe('after a check', () => {
     await page.says('fewer than the 75% it takes');
     // What it costs stands beside it before it is accepted.
     await page.says('It pushes 9 lessons; the unit then ends');
+  });
+  step('it can be left for later: nothing is decided, and it comes back with a tap', async () => {
+    const decided = async (): Promise<unknown> =>
+      ((await (await fetch(`${hoppel.url}/api/lessons/8/desk`)).json()) as Desk).known!.decided;
+    await page.tap('Decide otherwise');
+    await (await page.find('.v-overlay--active [data-later]')).click();
+    await page.says('Left for later. It stays open.');
+    await page.until('the menu is gone', async () => (await page.all('.v-overlay--active')).length === 0);
+    expect(await decided()).toBeNull();
+    await (await page.find('[data-now]')).click();
+    await page.says('It pushes 9 lessons; the unit then ends');
+    // With the forecast's line, too, all of it fits.
+    await page.find('.may a');
+    expect(await page.driver.executeScript('return document.documentElement.scrollHeight')).toBe(800);
   });
   step('accepting “teach it again” puts a lesson in that aims at the reasons found, and says what moved', async () => {
     await page.tap('Accept');

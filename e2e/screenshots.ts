@@ -37,6 +37,7 @@ const open = async (path: string, words: string): Promise<void> => {
 };
 
 await open('/', 'What we know');
+await page.find('.may a');
 await picture('lesson-desk');
 await open('/board/8?segment=1&clock', '');
 // Half past nine, seen through two lenses, hour and minutes open.

@@ -22,6 +22,9 @@ const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds
 const { t, d } = useI18n();
 const percent = computed(() => Math.round((100 * secure) / seen));
 const asking = ref(false);
+/** Put off: it is out of the way on this screen, and stays open. */
+const putOff = ref(false);
+const isLater = computed(() => putOff.value && !decided);
 const keep = (kept: Thresholds): void => {
   asking.value = false;
   emit('thresholds', kept);
@@ -41,15 +44,17 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
       {{ t(`desk.decision.${decided ?? suggestion}`) }}
       <span v-if="decided && $slots['default']" class="quiet">{{ t('desk.decided') }}</span>
     </h3>
-    <p v-if="(!decided || decided === suggestion) && !$slots['default']">
+    <p v-if="isLater" class="quiet" role="status">{{ t('desk.leftOpen') }}</p>
+    <p v-else-if="(!decided || decided === suggestion) && !$slots['default']">
       {{ t(`desk.because.${suggestion}`, { secure, seen, percent, ...thresholds }) }}
       <template v-if="need">{{ t('desk.becauseNeed', { need: need.name, count: need.count }, need.count) }}</template>
       <template v-if="costOf(suggestion)">{{ costOf(suggestion) }}</template>
     </p>
     <slot />
     <div class="acts">
-      <v-btn v-if="!decided" @click="emit('decide', suggestion)">{{ t('desk.accept') }}</v-btn>
-      <v-menu>
+      <v-btn v-if="isLater" variant="text" data-now @click="putOff = false">{{ t('desk.decideNow') }}</v-btn>
+      <v-btn v-else-if="!decided" @click="emit('decide', suggestion)">{{ t('desk.accept') }}</v-btn>
+      <v-menu v-if="!isLater">
         <template #activator="{ props: activator }">
           <v-btn variant="text" v-bind="activator" data-decide>{{
             decided ? t('desk.change') : t('desk.otherwise')
@@ -62,6 +67,13 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
             :title="t(`desk.decision.${decision}`)"
             :subtitle="costOf(decision) ?? ''"
             @click="emit('decide', decision)"
+          />
+          <v-list-item
+            v-if="!decided"
+            :title="t('desk.later')"
+            :subtitle="t('desk.laterText')"
+            data-later
+            @click="putOff = true"
           />
         </v-list>
       </v-menu>
@@ -82,7 +94,7 @@ const others = computed(() => DECISIONS.filter((decision) => decision !== (decid
 .decision {
   background: var(--plum-tint);
   border-radius: var(--corner);
-  padding: 14px 20px 8px;
+  padding: 10px 20px 4px;
 }
 h3 {
   font:
@@ -101,6 +113,6 @@ h3 .quiet {
 .acts {
   display: flex;
   gap: 8px;
-  margin-top: 6px;
+  margin-top: 2px;
 }
 </style>

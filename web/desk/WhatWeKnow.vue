@@ -102,9 +102,12 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
             {{ skillWords.level(level) }}
           </li>
         </ul>
-        <router-link v-if="may" :to="{ name: 'class', query: { view: 'forecast' } }" class="may">{{
-          t('desk.may', { ...may, day: words.shortDay(may.day) })
-        }}</router-link>
+        <!-- Its place is there before it is worked out: nothing below moves. -->
+        <p class="may">
+          <router-link v-if="may" :to="{ name: 'class', query: { view: 'forecast' } }">{{
+            t('desk.may', { ...may, day: words.shortDay(may.day) })
+          }}</router-link>
+        </p>
       </div>
       <ReasonRow
         v-for="({ reason, childIds }, i) in reasons"
@@ -157,13 +160,14 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
   grid-row: span 2;
 }
 .may {
+  min-height: 20px;
   font-size: 14px;
 }
 .legend li {
   display: flex;
   align-items: center;
   gap: 10px;
-  line-height: 28px;
+  line-height: 25px;
 }
 .legend strong {
   min-width: 20px;
