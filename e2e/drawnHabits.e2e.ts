@@ -8,6 +8,7 @@ import type { Stroke } from '../core/strokes/index.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { hurry } from './support/hurry.ts';
+import { noticedOn, takeNotes } from './support/noticed.ts';
 import type { Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
 import { handSet, openStation, sitDown } from './support/station.ts';
@@ -22,6 +23,7 @@ beforeAll(async () => {
   hoppel = await startHoppel();
   browser = await startBrowser({ width: 1024, height: 768, motion: false });
   await hurry(browser);
+  await takeNotes(browser);
   page = await openStation(browser, hoppel);
   await sitDown(page, 'Bram');
 });
@@ -61,7 +63,7 @@ const drawn = async (habit: Habit, seed: number, meant: HandAngles): Promise<Ans
   for (const stroke of strokes) await drawLine(pad, stroke);
   await soon(() => page.attribute('.draw', 'data-strokes')).toBe(String(strokes.length));
   await (await page.find('.done')).click();
-  expect(await page.attribute('.understood', 'data-understood')).toBe('2');
+  await noticedOn(page).understood(2);
   await page.until('it is in the record', async () => (await record()).length === before + 1);
   return (await record())[0]!;
 };

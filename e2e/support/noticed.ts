@@ -4,11 +4,16 @@ import type { Page } from './page.ts';
 interface Notes {
   /** Which document they are of. */
   readonly of: number;
-  readonly all: readonly { readonly status?: string; readonly message?: string; readonly hands?: readonly number[] }[];
+  readonly all: readonly {
+    readonly status?: string;
+    readonly message?: string;
+    readonly hands?: readonly number[];
+    readonly understood?: number;
+  }[];
 }
 type Note = Notes['all'][number];
 
-/** For pages opened from now on: a child's task notes each status, message and place of its hands. */
+/** For pages opened from now on: a child's task notes each status, message, place of its hands and how many drawn ones were understood. */
 export const takeNotes = ({ driver }: Browser): Promise<void> =>
   driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
     source: `
@@ -28,6 +33,7 @@ export const takeNotes = ({ driver }: Browser): Promise<void> =>
         if (task === null) return;
         note('status', task.dataset.status);
         note('message', task.querySelector('.right [role=status]:not(:empty)')?.textContent.trim() ?? '');
+        note('understood', Number(task.querySelector('.understood')?.dataset.understood ?? 0));
         note('hands', [turned('hour'), turned('minute')]);
       }).observe(document, { subtree: true, childList: true, attributes: true, characterData: true });`,
   });
@@ -57,6 +63,8 @@ export const noticedOn = (page: Page) => {
   return {
     status: (wanted: string) => wait(`the task is ${wanted}`, ({ status }) => status === wanted),
     message: (wanted: string) => wait(`it says "${wanted}"`, ({ message }) => message?.includes(wanted) === true),
+    /** Hands laid over a drawing. */
+    understood: (hands: number) => wait(`${hands} hands were understood`, ({ understood }) => understood === hands),
     /** Degrees clockwise from 12. */
     hands: (wanted: { hour: number; minute: number }) =>
       wait(
