@@ -8,6 +8,7 @@ import { simulateAnswer } from '../core/simulation/index.ts';
 import { createClassRepository } from '../server/classes/classRepository.ts';
 import { createClassSetUp } from '../server/classes/setUpClass.ts';
 import { createClassrooms } from '../server/classroom/classrooms.ts';
+import { createKnocking } from '../server/common/knocking.ts';
 import { createOpenStreams } from '../server/live/openStreams.ts';
 import { createTabletRepository } from '../server/tablets/tabletRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
@@ -45,6 +46,8 @@ export const makeDemo = (db: Database, today: Day): void => {
     now: () => moment,
     ticks: () => 0,
     streams: createOpenStreams(),
+    pairing: { follow: () => undefined },
+    knocking: createKnocking(() => 0),
     remoteTries: () => 0,
     behaviours: {},
   });

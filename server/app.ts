@@ -1,7 +1,8 @@
 import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { remoteOf, teacherOnly } from './access.ts';
+import { gate } from './access/gate.ts';
+import { remoteOf } from './access/visitor.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
 import { backupRoutes, type Keeper } from './backups/backupRoutes.ts';
 import { boardRoutes } from './board/boardRoutes.ts';
@@ -11,9 +12,13 @@ import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
 import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { TICKS, type Now, type Ticks } from './clock.ts';
+import { createKnocking } from './common/knocking.ts';
+import { rememberScreen, screenOf } from './classroom/screens.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
+import { entryRoutes } from './passphrase/entryRoutes.ts';
+import { createTeacherDoor, type TeacherDoor } from './passphrase/teacherDoor.ts';
 import { exchangeRoutes } from './exchange/exchangeRoutes.ts';
 import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
@@ -35,7 +40,7 @@ import { sheetRoutes } from './sheets/sheetRoutes.ts';
 import { settingsRoutes } from './settings/settingsRoutes.ts';
 import type { Behaviours } from './standIns/room.ts';
 import { doorRoutes, stationRoutes } from './station/stationRoutes.ts';
-import { throughTheDoor } from './station/throughTheDoor.ts';
+import { maybeTabletOf, throughTheDoor } from './station/throughTheDoor.ts';
 import { createTabletRepository } from './tablets/tabletRepository.ts';
 import { tabletRoutes } from './tablets/tabletRoutes.ts';
 import { createTemplateRepository } from './templates/templateRepository.ts';
@@ -57,6 +62,8 @@ export interface AppParts {
   readonly behaviours?: Behaviours;
   /** False for the school of a rehearsal itself. */
   readonly canRehearse?: boolean;
+  /** The way in to the teacher's side; one of its own unless another is passed, as to a rehearsal. */
+  readonly teacher?: TeacherDoor;
   /** Keeps the data file; nowhere for one in memory. */
   readonly keeper?: () => Keeper | undefined;
 }
@@ -79,15 +86,6 @@ const security = helmet({
   crossOriginOpenerPolicy: false,
   originAgentCluster: false,
 });
-
-/** Far above any real message but drawings and files: the largest, a whole class tapped at once, is about 8 kB. */
-const BODY_LIMIT = '64kb';
-
-/** A drawing of as many points as one may have is about 250 kB. */
-const DRAWING_LIMIT = '512kb';
-
-/** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
-const FILE_LIMIT = '4mb';
 
 const NOWHERE: Reach = {
   lan: () => false,
@@ -120,19 +118,25 @@ export const createApp = ({
   behaviours = {},
   canRehearse = true,
   keeper = () => undefined,
+  teacher = createTeacherDoor(db, now),
 }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
   const pairing = createPairing(ticks, now);
   const streams = createOpenStreams();
+  const knocking = createKnocking(ticks);
   const remoteTries = pairing.knocking.persistent;
-  const classrooms = createClassrooms({ db, classes, tablets, now, ticks, streams, remoteTries, behaviours });
+  const shared = { db, classes, tablets, now, ticks, streams, pairing, knocking, remoteTries, behaviours };
+  const classrooms = createClassrooms(shared);
   const setUp = createClassSetUp({ db, classes, classrooms });
-  const find: FindClassroom = () => classrooms.opened();
+  const find: FindClassroom = (req) => {
+    const classId = maybeTabletOf(req.res!)?.classId ?? remoteOf(req.res!)?.classId;
+    return classId === undefined ? classrooms.ofScreen(screenOf(req)) : classrooms.one(classId);
+  };
   // A rehearsal is a whole school of its own in memory: what happens in it cannot reach this one's file.
   const rehearsals = createRehearsals({
     now,
-    build: (memory, itsNow) => createApp({ db: memory, now: itsNow, ticks, canRehearse: false }),
+    build: (memory, itsNow) => createApp({ db: memory, now: itsNow, ticks, canRehearse: false, teacher }),
   });
 
   const app = express();
@@ -145,23 +149,20 @@ export const createApp = ({
     res.set('Cache-Control', 'no-store');
     next();
   });
-  app.use(['/api/plan', '/api/templates', '/api/sheets', '/api/piles'], express.json({ limit: FILE_LIMIT }));
-  app.use(['/api/answers', '/api/station/draft', '/api/station/set-aside'], express.json({ limit: DRAWING_LIMIT }));
-  app.use('/api', express.json({ limit: BODY_LIMIT }));
+  app.use('/api', gate({ teacher, pairing, tabletsOnly: throughTheDoor(classes, tablets) }));
 
-  app.use('/api/station/door', doorRoutes(find));
-  app.use(['/api/station', '/api/answers'], throughTheDoor(find, tablets));
+  app.use('/api/station/door', doorRoutes(classrooms, knocking));
   app.use('/api/station/live', stationLiveRoutes(find));
   app.use('/api/station', stationRoutes(find));
   app.use('/api/answers', answerRoutes(classrooms, tablets));
-
-  app.use('/api/remote/join', joinRoutes(pairing, find));
-
-  app.use('/api', teacherOnly(pairing));
+  app.use('/api/remote/join', joinRoutes(pairing, classrooms));
+  app.use('/api/entry', entryRoutes(teacher, streams));
   app.use('/api/live', teacherLiveRoutes(find));
   app.get('/api/classroom', (req, res) => {
-    const state = find(req).state();
-    res.json(remoteOf(res) ? remoteClassroom(state) : state);
+    const { id, state } = find(req);
+    if (remoteOf(res)) return void res.json(remoteClassroom(state()));
+    rememberScreen(req, res, id);
+    res.json(state());
   });
   app.use('/api/classes', classRoutes({ db, now, makeUp, classes, classrooms, setUp, find }));
   app.use(
@@ -193,7 +194,14 @@ export const createApp = ({
     throw new HoppelError('not-found');
   });
 
-  if (webFolder !== undefined) app.use(webRoutes(webFolder));
+  if (webFolder !== undefined)
+    app.use(
+      webRoutes(webFolder, {
+        hasPassphrase: teacher.isSet,
+        // Before its page asks for anything a screen knows which class it looks at.
+        onTeachersPage: (req, res) => rememberScreen(req, res, classrooms.ofScreen(screenOf(req)).id),
+      }),
+    );
   app.use(errorHandler);
   const end = async (): Promise<void> => {
     await rehearsals.end();

@@ -15,6 +15,7 @@ import { giveUp } from './giveUp.ts';
 import { createHouseRepository } from './house/houseRepository.ts';
 import { createOwnNames } from './names.ts';
 import { whenParentGoes } from './parent.ts';
+import { carryOver } from './passphrase/carryOver.ts';
 
 const { data, web, port, lan, names, today, withParent } = readArguments();
 
@@ -82,9 +83,11 @@ const replaceBy = async (name: string): Promise<void> => {
   await backups.make('restore');
   served = notNow;
   await school.end();
+  const putDoors = carryOver(file.db);
   file.close();
   replaceWith(beside, data);
   school = await openSchool();
+  putDoors(school.file.db);
   served = school.app;
 };
 

@@ -6,14 +6,24 @@ const REMEMBERED = 200;
 /** What the board shows, passed on to remotes, and their wishes, passed on to the board. Nothing of it is kept on disk. */
 export const createBoardRelay = () => {
   let view: BoardView | null = null;
+  /** The screen whose board it is. */
+  let shownBy: string | undefined;
   const seen: string[] = [];
   return {
     view: (): BoardView | null => view,
     /** Takes what a board shows; an older view that arrives late is passed over. @returns whether it is news */
-    show: (fresh: BoardView): boolean => {
+    show: (fresh: BoardView, screen?: string): boolean => {
       if (view !== null && view.boardId === fresh.boardId && fresh.seq <= view.seq) return false;
       view = fresh;
+      shownBy = screen;
       return true;
+    },
+    /** A screen looks at another class: its board goes with it. @returns what it shows; none where the board is another screen's */
+    leave: (screen: string | undefined): BoardView | null => {
+      if (shownBy !== screen) return null;
+      const left = view;
+      view = null;
+      return left;
     },
     /** A board was closed. @returns whether it was the one shown */
     close: (boardId: string): boolean => {

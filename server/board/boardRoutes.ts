@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { BoardCommand, BoardView, SenderId } from '../../contract/index.ts';
-import { remoteOf } from '../access.ts';
+import { remoteOf } from '../access/visitor.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { screenOf } from '../classroom/screens.ts';
 import { remoteBoard } from '../remote/remoteView.ts';
 
 /** The board's state, what it shows, and what remotes wish of it. */
@@ -13,7 +14,7 @@ export const boardRoutes = (find: FindClassroom): Router => {
   });
   router.put('/view', (req, res) => {
     const { relay, live } = find(req);
-    if (relay.show(BoardView.parse(req.body))) live.viewChanged();
+    if (relay.show(BoardView.parse(req.body), screenOf(req)?.id)) live.viewChanged();
     res.status(204).end();
   });
   router.delete('/view/:boardId', (req, res) => {

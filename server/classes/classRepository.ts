@@ -32,7 +32,7 @@ const fromRow = (row: StoredRow): ClassRow => ({
 });
 const COLUMNS = 'c.id, c.name, c.number_time, c.demo, c.go_on, c.with_group, c.chime';
 
-/** The classes, and which of them is open: the one that screens and tablets show. */
+/** The classes, which of them are open on some screen, and the one a new screen begins with. */
 export const createClassRepository = (db: Database) => {
   const selectOpen = db.prepare<[], number>('SELECT class_id FROM open_class').pluck();
   const selectOne = db.prepare<[number], StoredRow>(`SELECT ${COLUMNS} FROM class AS c WHERE c.id = ?`);
@@ -57,6 +57,13 @@ export const createClassRepository = (db: Database) => {
   const selectDemos = db.prepare<[], number>('SELECT id FROM class WHERE demo = 1 AND put_away = 0').pluck();
   const setPutAway = db.prepare<[number, number]>('UPDATE class SET put_away = ? WHERE id = ?');
   const openNone = db.prepare('DELETE FROM open_class');
+  const setOpen = db.prepare<[number, number]>('UPDATE class SET open = ? WHERE id = ?');
+  const isListed = db
+    .prepare<[number], number>("SELECT 1 FROM class WHERE id = ? AND put_away = 0 AND name <> ''")
+    .pluck();
+  const selectOpenOnes = db
+    .prepare<[], number>('SELECT id FROM class WHERE open = 1 AND put_away = 0 ORDER BY id')
+    .pluck();
 
   const maybe = (id: number): ClassRow | undefined => {
     const row = selectOne.get(id);
@@ -66,13 +73,22 @@ export const createClassRepository = (db: Database) => {
   const openFirst = (): void => {
     const [first] = selectAll.all();
     if (first === undefined) openNone.run();
-    else open.run(first.id);
+    else {
+      open.run(first.id);
+      setOpen.run(1, first.id);
+    }
   };
   const selectKey = db.prepare<[number], string>('SELECT sender_id FROM class WHERE id = ?').pluck();
   return {
     maybe,
-    /** Id of the open class; 0, which no class has, before one was set up. */
+    /** Id of the class that was opened last, with which a new screen begins; 0, which no class has, before one was set up. */
     openId: (): number => selectOpen.get() ?? 0,
+    /** Is a class there to be looked at? */
+    isListed: (id: number): boolean => isListed.get(id) !== undefined,
+    /** Those that some screen looks at: their tablets may come in. */
+    openOnes: (): number[] => selectOpenOnes.all(),
+    /** Some screen looks at a class, or none does any more. */
+    setOpen: (id: number, isOpen: boolean): void => void setOpen.run(isOpen ? 1 : 0, id),
     /** @throws HoppelError unknown-child */
     ofChild: (childId: number): number => {
       const id = selectOfChild.get(childId);
@@ -90,6 +106,7 @@ export const createClassRepository = (db: Database) => {
     open: (id: number): void => {
       if (exists.get(id) === undefined) throw new HoppelError('unknown-class');
       setPutAway.run(0, id);
+      setOpen.run(1, id);
       open.run(id);
     },
     /** Puts every made-up class out of the way, and opens the first of the others, or none. @throws HoppelError unknown-class */

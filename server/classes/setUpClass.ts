@@ -9,7 +9,7 @@ import type { ClassRepository } from './classRepository.ts';
 interface Parts {
   readonly db: Database;
   readonly classes: ClassRepository;
-  readonly classrooms: Pick<Classrooms, 'one' | 'opened'>;
+  readonly classrooms: Pick<Classrooms, 'one'>;
 }
 
 export interface NewClass {
@@ -17,6 +17,8 @@ export interface NewClass {
   readonly id: string;
   readonly name: string;
   readonly demo: boolean;
+  /** A class beside which it is made; the one opened last where none is said. */
+  readonly beside?: number;
   /** Without a picture, each gets the next one no other child has. */
   readonly children: readonly { readonly name: string; readonly picture?: Picture }[];
 }
@@ -39,7 +41,8 @@ export const createClassSetUp = ({ db, classes, classrooms }: Parts) =>
       classes.open(known);
       return;
     }
-    const before = classes.openId() === 0 ? undefined : classrooms.opened().settings.one();
+    const besideId = fresh.beside ?? classes.openId();
+    const before = besideId === 0 ? undefined : classrooms.one(besideId).settings.one();
     const { name, demo } = fresh;
     const thresholds = { goOn: 80, withGroup: 50 };
     const id = classes.add(fresh.id, { name, demo, numberTime: NUMBER_TIME, thresholds, chime: CHIME });

@@ -17,6 +17,7 @@ import { createStanding } from '../lessons/standing.ts';
 import { createWarmUps } from '../lessons/warmUps.ts';
 import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
+import type { Knocking } from '../common/knocking.ts';
 import type { OpenStreams } from '../live/openStreams.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
@@ -50,6 +51,8 @@ export interface ClassroomParts {
   readonly now: Now;
   readonly ticks: Ticks;
   readonly streams: OpenStreams;
+  /** Tablets that try pictures, whichever class's. */
+  readonly knocking: Knocking;
   /** Wrong tries at the remote's code. */
   readonly remoteTries: () => number;
   /** How stand-ins for the children of the made-up class behave, by name. */
@@ -62,7 +65,7 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, ticks, streams, remoteTries, behaviours } = parts;
+  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -87,8 +90,8 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const seats = createSeats(ticks);
   const relay = createBoardRelay();
   const setAside = createSetAside(now);
-  const door = createDoor({ db, classId, tablets, now, ticks });
-  const tries = (): number => door.knocking.persistent() + remoteTries();
+  const door = createDoor({ db, classId, tablets, knocking, now });
+  const tries = (): number => knocking.persistent() + remoteTries();
   const sheetsKept = createSheetRepository(db, classId);
   const standing = createStanding({ lessons, children, judged });
   const pairs = createPairRepository(db, classId);

@@ -1,14 +1,24 @@
 import type { Request } from 'express';
+import type { Ticks } from '../clock.ts';
 import { littleByLittle } from '../common/littleByLittle.ts';
+import type { Pairing } from '../remote/pairing.ts';
 import { createClassroom, type Classroom, type ClassroomParts } from './classroom.ts';
+import { createScreens, type Screen } from './screens.ts';
 
-/** Finds the class a request is about: today the one open, for every screen and tablet alike. */
+/** Finds the class a request is about: that of its tablet, its remote or its screen. */
 export type FindClassroom = (req: Request) => Classroom;
 
-/** The classes of this data file, each made when it is first asked for. */
-export const createClassrooms = (parts: ClassroomParts) => {
-  const { classes } = parts;
+interface Parts extends ClassroomParts {
+  readonly ticks: Ticks;
+  /** Remotes follow their board to another class. */
+  readonly pairing: Pick<Pairing, 'follow'>;
+}
+
+/** The classes of this data file, each made when it is first asked for, and the screens that look at them. */
+export const createClassrooms = (parts: Parts) => {
+  const { classes, pairing } = parts;
   const known = new Map<number, Classroom>();
+  const screens = createScreens(parts.ticks);
   let ended = false;
   const one = (classId: number): Classroom => {
     const found = known.get(classId);
@@ -20,37 +30,81 @@ export const createClassrooms = (parts: ClassroomParts) => {
     return made;
   };
   const opened = (): Classroom => one(classes.openId());
+  /** The class a screen looks at; where it is gone, or the screen has no name, the one that was opened last. */
+  const ofScreen = (screen: Screen | undefined): Classroom => {
+    if (screen === undefined || !classes.isListed(screen.classId)) return opened();
+    screens.heard(screen);
+    return one(screen.classId);
+  };
+  /** Some screens of a class look at another one: their board and their remotes go with them. */
+  const move = (before: Classroom, after: Classroom, isMeant: (screen: string | undefined) => boolean): void => {
+    pairing.follow(({ screen, classId }) => classId === before.id && isMeant(screen), after.id);
+    after.live.adopt(before.live.release(isMeant));
+  };
+  const moveBoard = (before: Classroom, after: Classroom, screen: string | undefined): void => {
+    const view = before.relay.leave(screen);
+    if (view === null) return;
+    after.relay.show(view, screen);
+    before.live.viewChanged();
+  };
+  /** Nobody looks at a class any more: its tablets start from their pictures. */
+  const close = ({ id, live }: Classroom): void => {
+    classes.setOpen(id, false);
+    live.close();
+  };
   return {
     one,
     opened,
+    ofScreen,
+    /** Those that some screen looks at, the one opened last first. */
+    openOnes: (): Classroom[] => {
+      const first = classes.openId();
+      return classes.openOnes().sort((a, b) => Number(b === first) - Number(a === first)).map(one);
+    },
+    /** The class a screen looked at when it was heard of last. */
+    classOf: (screen: string | undefined): number => screens.classOf(screen) ?? classes.openId(),
     /** The class a child belongs to, open or not. @throws HoppelError unknown-child */
     ofChild: (childId: number): Classroom => one(classes.ofChild(childId)),
     /**
-     * Opens another class by some work; every screen looks at it from then on, and the tablets of the one before start from their
-     * pictures.
+     * A screen looks at another class from now on, opened by some work. The class before stays open as long as another screen looks at
+     * it; a class that is gone takes no screen with it.
+     * @returns the class the screen looks at now
      */
-    openBy: (work: () => void): void => {
-      const before = opened();
+    openBy: (screen: Screen | undefined, work: () => void): Classroom => {
+      const before = ofScreen(screen);
       work();
       const after = opened();
-      const view = before.relay.view();
-      const screens = before.live.release();
-      // The board that stands there is the same one.
-      if (view !== null) after.relay.show(view);
-      after.live.adopt(screens);
+      if (screen !== undefined) screens.heard({ id: screen.id, classId: after.id });
+      if (before !== after) {
+        moveBoard(before, after, screen?.id);
+        move(before, after, (name) => name === screen?.id);
+        if (!classes.isListed(before.id) || !screens.othersAt(before.id, screen?.id)) close(before);
+      }
+      for (const gone of [...known.values()].filter(({ id }) => id !== after.id && !classes.isListed(id))) {
+        move(gone, after, () => true);
+        screens.forgetClass(gone.id);
+        close(gone);
+      }
+      // The list of classes is another for everybody.
+      for (const { live } of known.values()) live.classroomChanged();
+      return after;
     },
     /** Nothing of it is held in memory any more: it was deleted. */
     forget: (classId: number): void => {
+      const gone = known.get(classId);
       known.delete(classId);
+      gone?.live.end();
+      void gone?.room.stop();
     },
     /** Makes ready what the first page needs, while others are served. */
     warm: async (): Promise<void> => {
-      const { judged, classView, desk } = opened();
-      for (const one of [judged, classView, desk]) await littleByLittle(one.warm(), () => ended);
+      for (const { judged, classView, desk } of classes.openOnes().map(one))
+        for (const part of [judged, classView, desk]) await littleByLittle(part.warm(), () => ended);
     },
     end: async (): Promise<void> => {
       ended = true;
       for (const { live } of known.values()) live.end();
+      parts.streams.endAll();
       for (const { room } of known.values()) await room.stop();
     },
   };

@@ -12,6 +12,12 @@ const FORGOTTEN_MS = 900_000;
 /** Senders remembered at once; past it the one heard of longest ago is forgotten. */
 const MOST_SENDERS = 1000;
 
+/** Milliseconds a sender waits after so many wrong tries. */
+export const pauseAfter = (wrong: number): number => {
+  const over = wrong - FREE_TRIES;
+  return over < 0 ? 0 : Math.min(FIRST_PAUSE_MS * 2 ** over, LONGEST_PAUSE_MS);
+};
+
 interface Sender {
   wrong: number;
   /** In ticks: when it may try again, and when it tried last. */
@@ -46,8 +52,7 @@ export const createKnocking = (time: Ticks) => {
         return;
       }
       const wrong = (before?.wrong ?? 0) + 1;
-      const over = wrong - FREE_TRIES;
-      const pause = over < 0 ? 0 : Math.min(FIRST_PAUSE_MS * 2 ** over, LONGEST_PAUSE_MS);
+      const pause = pauseAfter(wrong);
       // Told last, it is forgotten last.
       senders.delete(sender);
       senders.set(sender, { wrong, until: now + pause, last: now });

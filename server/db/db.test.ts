@@ -41,6 +41,7 @@ describe('the data file', () => {
       '0017_child_notes.sql',
       '0018_groups.sql',
       '0019_erased_children.sql',
+      '0020_doors.sql',
     ]);
     again.close();
   });

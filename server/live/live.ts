@@ -15,22 +15,30 @@ import type {
 import { readAnswer } from '../../core/answers/index.ts';
 import type { Answer } from '../../core/items/index.ts';
 import { thinned } from '../../core/strokes/index.ts';
+import type { Visitor } from '../access/visitor.ts';
 import { safely } from '../common/safely.ts';
-import { remoteOwner, tabletOwner, type OpenStreams } from './openStreams.ts';
+import { ownerOf, tabletOwner, type OpenStreams } from './openStreams.ts';
 import { remoteBoard } from '../remote/remoteView.ts';
 import type { RoundRunner } from '../rounds/runRound.ts';
 import type { SettingsRepository } from '../settings/settingsRepository.ts';
 import type { Seats } from '../station/seats.ts';
 import { stationRound } from '../station/stationRound.ts';
-import type { RemotePass } from '../remote/pairing.ts';
 import type { SetAsideList } from '../tablets/setAside.ts';
 
+/** What a screen of the teacher's hears: all, nothing of the record while results are covered, or where the board is. */
+type Hears = 'all' | 'board' | 'remote';
 interface ScreenState {
-  /** A second device of the teacher's, which hears nothing of results. */
-  readonly isRemote: boolean;
+  readonly hears: Hears;
+  /** The browser it is a window of; of a remote, that of its board. */
+  readonly screen: string | undefined;
 }
 /** A screen of the teacher's that listens. */
-export type Screen = Session<ScreenState>;
+export type Listener = Session<ScreenState>;
+/** Who comes to listen. */
+export interface Joining {
+  readonly visitor: Visitor;
+  readonly screen: string | undefined;
+}
 
 interface TabletState {
   readonly tabletId: number;
@@ -48,6 +56,8 @@ const RETRY_MS = 1000;
 
 /** What a remote hears of. */
 const REMOTE_HEARS: ReadonlySet<keyof TeacherEvents> = new Set(['board', 'settings', 'view', 'command', 'classroom']);
+/** What a board hears nothing of while results are covered. */
+const OF_RESULTS: ReadonlySet<keyof TeacherEvents> = new Set(['record', 'pile']);
 
 /** Points of a drawing in the making that are shown: enough for a tile on the wall, and a message of a few kilobytes. */
 const POINTS_SHOWN = 200;
@@ -71,7 +81,9 @@ interface Parts {
  */
 export const createLive = ({ runner, settings, relay, seats, setAside, streams, tries }: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
+  const covered = createChannel<Record<string, unknown>, ScreenState>();
   const remotes = createChannel<Record<string, unknown>, ScreenState>();
+  const channels = { all: screens, board: covered, remote: remotes } as const;
   const stations = createChannel<Record<string, unknown>, TabletState>();
   const tablets = new Set<TabletSession>();
   let ended = false;
@@ -93,6 +105,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {
     screens.broadcast(data, event);
+    if (!OF_RESULTS.has(event)) covered.broadcast(data, event);
     if (!REMOTE_HEARS.has(event)) return;
     remotes.broadcast(event === 'board' ? remoteBoard(data as BoardState) : data, event);
   };
@@ -148,18 +161,19 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
    * A stream has begun: only now can it be ended, for what is ended before its head is sent is no stream to a browser.
    * @returns false where the server has ended meanwhile, and the stream with it
    */
-  const opened = (res: Response, owner: string | undefined): boolean => {
+  const opened = (res: Response, owner: string): boolean => {
     if (ended) res.end();
     else streams.opened(owner, res);
     return !ended;
   };
-  const register = (screen: Screen): void => {
-    (screen.state.isRemote ? remotes : screens).register(screen);
+  const register = (screen: Listener): void => {
+    const { hears } = screen.state;
+    channels[hears].register(screen);
     const state = board();
-    screen.push(screen.state.isRemote ? remoteBoard(state) : state, 'board');
+    screen.push(hears === 'remote' ? remoteBoard(state) : state, 'board');
     screen.push(settings.one(), 'settings');
     screen.push(relay.view(), 'view');
-    if (screen.state.isRemote) return;
+    if (hears === 'remote') return;
     screen.push(allDrafts(), 'drafts');
     screen.push(room(), 'room');
   };
@@ -199,11 +213,10 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     roomChanged: roomChanged,
     /** Tablets send once more what was refused. */
     sendAgain: (): void => tellStations('again', null),
-    /** Says no more and ends its streams, with the server, whose data file may be closed soon. */
+    /** Says no more, with its class or the server, whose data file may be closed soon. */
     end: (): void => {
       ended = true;
       clearInterval(lookRound);
-      streams.endAll();
     },
     roundChanged: (): void => {
       const state = board();
@@ -250,27 +263,29 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       tellTeachers('settings', settings.one());
       tellStations('settings', settings.one());
     },
-    /** Another class is open: this one's tablets start from their pictures. @returns the screens, which look at another one now */
-    release: (): Screen[] => {
+    /** No screen looks at this class any more: its tablets start from their pictures. */
+    close: (): void => {
       seats.clear();
       letGo([...tablets]);
-      return [screens, remotes].flatMap((channel) => {
-        const all = [...channel.activeSessions] as Screen[];
-        all.forEach((screen) => channel.deregister(screen));
-        return all;
-      });
     },
+    /** Screens go to another class, with their remotes. @param isMeant those that do @returns their streams */
+    release: (isMeant: (screen: string | undefined) => boolean): Listener[] =>
+      Object.values(channels).flatMap((channel) => {
+        const going = ([...channel.activeSessions] as Listener[]).filter(({ state }) => isMeant(state.screen));
+        going.forEach((screen) => channel.deregister(screen));
+        return going;
+      }),
     /** Screens that looked at another class look at this one: its board and settings hold. */
-    adopt: (looking: readonly Screen[]): void => {
+    adopt: (looking: readonly Listener[]): void => {
       looking.forEach(register);
-      tellTeachers('classroom', null);
       tellTeachers('tablets', null);
     },
-    /** @param remote the second device of the teacher's that listens, where it is not her own computer */
-    joinTeacher: async (req: Request, res: Response, remote?: RemotePass): Promise<void> => {
-      const state: ScreenState = { isRemote: remote !== undefined };
+    joinTeacher: async (req: Request, res: Response, { visitor, screen: name }: Joining): Promise<void> => {
+      const remote = visitor.is === 'remote' ? visitor.remote : undefined;
+      const hears = remote !== undefined ? 'remote' : visitor.is === 'covered' ? 'board' : 'all';
+      const state: ScreenState = { hears, screen: remote === undefined ? name : remote.screen };
       const screen = await createSession<ScreenState>(req, res, { retry: RETRY_MS, state });
-      if (!opened(res, remote && remoteOwner(remote.id))) return;
+      if (!opened(res, ownerOf(visitor))) return;
       register(screen);
       if (remote === undefined) return;
       // Whether it listens stands under Tablets, and a board may leave something to it.

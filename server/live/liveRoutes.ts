@@ -1,8 +1,9 @@
 import { Router, type RequestHandler } from 'express';
 import { z } from 'zod';
 import { SenderId } from '../../contract/index.ts';
-import { remoteOf } from '../access.ts';
+import { visitorOf } from '../access/visitor.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { screenOf } from '../classroom/screens.ts';
 import { tabletOf } from '../station/throughTheDoor.ts';
 
 const StationQuery = z.object({ seat: SenderId.optional() });
@@ -16,7 +17,9 @@ const onlyHead: RequestHandler = (_req, res) => {
 export const teacherLiveRoutes = (find: FindClassroom): Router =>
   Router()
     .head('/', onlyHead)
-    .get('/', (req, res) => find(req).live.joinTeacher(req, res, remoteOf(res)));
+    .get('/', (req, res) =>
+      find(req).live.joinTeacher(req, res, { visitor: visitorOf(res), screen: screenOf(req)?.id }),
+    );
 
 /** The stream of a tablet, with the seat a child has taken there. */
 export const stationLiveRoutes = (find: FindClassroom): Router =>

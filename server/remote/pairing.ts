@@ -11,6 +11,10 @@ export interface RemotePass {
   readonly id: string;
   /** ISO 8601, UTC. */
   readonly letInAt: string;
+  /** The screen whose board showed the code; none where that screen has no name. */
+  readonly screen: string | undefined;
+  /** The class it looks at: that of the board. */
+  readonly classId: number;
 }
 interface Held extends RemotePass {
   /** In ticks. */
@@ -25,35 +29,54 @@ const idOf = (token: string): string => createHash('sha256').update(token).diges
  * again.
  */
 export const createPairing = (time: Ticks, now: Now) => {
-  let code = freshCode();
+  /** By screen: each board shows a code of its own. */
+  const codes = new Map<string | undefined, string>();
+  const codeOf = (screen: string | undefined): string => {
+    const found = codes.get(screen);
+    if (found !== undefined) return found;
+    const others = new Set(codes.values());
+    let code = freshCode();
+    while (others.has(code)) code = freshCode();
+    codes.set(screen, code);
+    return code;
+  };
   const passes = new Map<string, Held>();
   const knocking = createKnocking(time);
   const all = (): RemotePass[] => {
     for (const [id, { until }] of passes) if (until <= time()) passes.delete(id);
-    return [...passes.values()].map(({ id, letInAt }) => ({ id, letInAt }));
+    return [...passes.values()].map(({ until: _, ...pass }) => pass);
   };
   return {
     /** Six digits. */
-    code: (): string => code,
+    code: codeOf,
     knocking,
     /**
-     * Lets a device in. @returns the token it shows from then on
+     * Lets a device in. @param classOf the class a screen looks at
+     * @returns the token it shows from then on
      * @throws HoppelError wrong-code, too-many-tries
      */
-    join: (given: string, sender: string): string => {
-      knocking.tried(sender, () => given.replaceAll(/\s/g, '') === code);
+    join: (given: string, sender: string, classOf: (screen: string | undefined) => number): RemotePass & { token: string } => {
+      const code = given.replaceAll(/\s/g, '');
+      const found = [...codes].find(([, one]) => one === code);
+      knocking.tried(sender, () => found !== undefined);
+      const [screen] = found!;
       // It stood on a board that a whole class can read: good for one device only.
-      code = freshCode();
+      codes.delete(screen);
       const token = randomBytes(32).toString('base64url');
       const id = idOf(token);
-      passes.set(id, { id, letInAt: now().toISOString(), until: time() + REMOTE_MS });
-      return token;
+      const pass = { id, letInAt: now().toISOString(), screen, classId: classOf(screen) };
+      passes.set(id, { ...pass, until: time() + REMOTE_MS });
+      return { ...pass, token };
     },
     /** The device that shows a token; none where nobody was let in with it, or it is over. */
     letInBy: (token: string | undefined): RemotePass | undefined =>
       token === undefined ? undefined : all().find(({ id }) => id === idOf(token)),
     /** Those that are let in now. */
     all,
+    /** Boards look at another class: their remotes follow. @param isMeant those that do */
+    follow: (isMeant: (pass: RemotePass) => boolean, classId: number): void => {
+      for (const [id, held] of passes) if (isMeant(held)) passes.set(id, { ...held, classId });
+    },
     /** It asks for the code again. */
     sendAway: (id: string): void => {
       passes.delete(id);

@@ -108,11 +108,13 @@ describe('pairing', () => {
       () => new Date(now),
     );
   const HERE = '192.168.1.30';
+  const BOARD = 'a board';
+  const classOf = () => 1;
 
   it('lets a device in for a school day, then asks again', () => {
     now = 0;
     const { code, join, letInBy } = pairing();
-    const token = join(code(), HERE);
+    const { token } = join(code(BOARD), HERE, classOf);
     now = 11 * 3_600_000;
     expect(letInBy(token)).toMatchObject({ letInAt: '1970-01-01T00:00:00.000Z' });
     now = 13 * 3_600_000;
@@ -120,12 +122,13 @@ describe('pairing', () => {
   });
   it('lets one device in by a code: it stands on a board that a class can read', () => {
     const { code, join } = pairing();
-    const shown = code();
-    join(shown, HERE);
-    expect(() => join(shown, HERE)).toThrow();
+    const shown = code(BOARD);
+    join(shown, HERE, classOf);
+    expect(() => join(shown, HERE, classOf)).toThrow();
   });
   it('takes the code as it is read aloud, in two parts', () => {
     const { code, join, letInBy } = pairing();
-    expect(letInBy(join(` ${code().slice(0, 3)} ${code().slice(3)} `, HERE))).toBeDefined();
+    const spoken = ` ${code(BOARD).slice(0, 3)} ${code(BOARD).slice(3)} `;
+    expect(letInBy(join(spoken, HERE, classOf).token)).toBeDefined();
   });
 });

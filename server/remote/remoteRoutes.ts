@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { PostRemote, type RemoteAccess } from '../../contract/index.ts';
-import { REMOTE_COOKIE } from '../access.ts';
-import type { FindClassroom } from '../classroom/classrooms.ts';
+import { REMOTE_COOKIE } from '../access/visitor.ts';
+import type { Classrooms } from '../classroom/classrooms.ts';
+import { screenOf } from '../classroom/screens.ts';
 import { senderOf } from '../common/knocking.ts';
 import type { IsOwnName } from '../names.ts';
 import { REMOTE_MS, type Pairing } from './pairing.ts';
@@ -21,19 +22,21 @@ export interface Reach {
 }
 
 /** How a second device comes in; open to every device, for it brings the code. */
-export const joinRoutes = (pairing: Pairing, find: FindClassroom): Router =>
+export const joinRoutes = (pairing: Pairing, classrooms: Pick<Classrooms, 'one' | 'classOf'>): Router =>
   Router().post('/', (req, res) => {
-    const token = pairing.join(PostRemote.parse(req.body).code, senderOf(req));
-    res.cookie(REMOTE_COOKIE, token, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: REMOTE_MS });
-    find(req).live.roomChanged();
+    const { code } = PostRemote.parse(req.body);
+    const { token, classId } = pairing.join(code, senderOf(req), classrooms.classOf);
+    const manner = { httpOnly: true, sameSite: 'strict', path: '/api', secure: req.secure } as const;
+    res.cookie(REMOTE_COOKIE, token, { ...manner, maxAge: REMOTE_MS });
+    classrooms.one(classId).live.roomChanged();
     res.status(204).end();
   });
 
 /** What the board shows of that: for the teacher's own computer only. */
 export const remoteRoutes = (pairing: Pairing, reach: Reach): Router =>
-  Router().get('/', (_req, res) => {
+  Router().get('/', (req, res) => {
     res.json({
-      code: pairing.code(),
+      code: pairing.code(screenOf(req)?.id),
       addresses: reach.addresses().map((address) => `${address}remote`),
       lan: reach.lan(),
     } satisfies RemoteAccess);

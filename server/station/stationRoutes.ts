@@ -11,24 +11,29 @@ import {
   type StationChild,
   type StationState,
 } from '../../contract/index.ts';
-import type { FindClassroom } from '../classroom/classrooms.ts';
-import { senderOf } from '../common/knocking.ts';
+import type { Classroom } from '../classroom/classroom.ts';
+import type { Classrooms, FindClassroom } from '../classroom/classrooms.ts';
+import { senderOf, type Knocking } from '../common/knocking.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { tabletOwner } from '../live/openStreams.ts';
 import { PASS_MS } from '../tablets/tabletRepository.ts';
 import { TABLET_COOKIE, passShown, tabletOf } from './throughTheDoor.ts';
 
-/** How a tablet comes in; open to every device. */
-export const doorRoutes = (find: FindClassroom): Router =>
+/** How a tablet comes in; open to every device. The pictures say to which class. */
+export const doorRoutes = (classrooms: Pick<Classrooms, 'openOnes'>, knocking: Knocking): Router =>
   Router().post('/', (req, res) => {
     const { code, simulated = false } = PostDoor.parse(req.body);
-    const { row, door, streams } = find(req);
-    const { demo } = row();
-    if (simulated && !demo) throw new HoppelError('no-stand-ins');
-    const { id, pass } = door.enter(code, passShown(req), simulated, senderOf(req));
+    const open = classrooms.openOnes();
+    if (open.length === 0) throw new HoppelError('no-class');
+    const isDemo = ({ row }: Classroom): boolean => row().demo;
+    if (simulated && !open.some(isDemo)) throw new HoppelError('no-stand-ins');
+    const meant = open.find((one) => one.door.isOpenedBy(code) && (!simulated || isDemo(one)));
+    knocking.tried(senderOf(req), () => meant !== undefined);
+    const { door, streams } = meant!;
+    const { id, pass } = door.enter(passShown(req), simulated);
     // Whoever still listens by the pass it had before.
     streams.endOf(tabletOwner(id));
-    res.cookie(TABLET_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', maxAge: PASS_MS });
+    res.cookie(TABLET_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', secure: req.secure, maxAge: PASS_MS });
     res.status(204).end();
   });
 

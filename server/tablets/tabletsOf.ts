@@ -45,7 +45,10 @@ export const tabletsOf = (classroom: Classroom, { reach, pairing }: OutsideDoors
         childId: seated.find((seat) => seat.tabletId === tabletId)?.childId ?? null,
         listens: here.has(tabletId),
       })),
-    remotes: pairing.all().map((pass) => ({ ...pass, listens: streams.isOpen(remoteOwner(pass.id)) })),
+    remotes: pairing
+      .all()
+      .filter(({ classId }) => classId === id)
+      .map((pass) => ({ id: pass.id, letInAt: pass.letInAt, listens: streams.isOpen(remoteOwner(pass.id)) })),
     tries: tries(),
     sets: sets.all(dayOf(now())).map(({ id: setId, childIds, what, lessonId, items, handedAt }) => ({
       id: setId,

@@ -18,7 +18,7 @@ describe('the interface', () => {
     writeFileSync(join(folder, 'web/station.html'), 'station');
     writeFileSync(join(folder, 'web/assets/a-1234.js'), 'code');
     app = express()
-      .use(webRoutes(join(folder, 'web')))
+      .use(webRoutes(join(folder, 'web'), { hasPassphrase: () => false, onTeachersPage: () => undefined }))
       .use(errorHandler);
   });
   afterAll(() => rmSync(folder, { recursive: true, force: true }));

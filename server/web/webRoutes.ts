@@ -1,9 +1,22 @@
 import { join } from 'node:path';
-import express, { Router } from 'express';
-import { isThisMachine } from '../access.ts';
+import { parse } from 'cookie';
+import express, { Router, type Request, type Response } from 'express';
+import { isThisMachine } from '../access/machine.ts';
+import { TEACHER_COOKIE } from '../access/visitor.ts';
 
-/** The built interface: the station's page for tablets, the teacher's for every other path. Another device gets the teacher's page only as a remote. */
-export const webRoutes = (folder: string): Router => {
+/** Where another device of the teacher's comes in: as a remote by a code, or by the passphrase. */
+const WAYS_IN = { remote: '/remote', teacher: '/teacher' } as const;
+
+interface Parts {
+  readonly hasPassphrase: () => boolean;
+  readonly onTeachersPage: (req: Request, res: Response) => void;
+}
+
+/**
+ * The built interface: the station's page for tablets, the teacher's for every other path. Another device gets the teacher's page only
+ * where she comes in, or was in before; what it may see is settled by what it asks for then.
+ */
+export const webRoutes = (folder: string, { hasPassphrase, onTeachersPage }: Parts): Router => {
   const router = Router();
   // Built files carry a hash of their content in their name, so they never change.
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
@@ -12,8 +25,13 @@ export const webRoutes = (folder: string): Router => {
     res.sendFile('station.html', { root: folder });
   });
   router.get('/{*path}', (req, res) => {
-    if (isThisMachine(req.socket.remoteAddress) || req.path === '/remote') res.sendFile('index.html', { root: folder });
-    else res.redirect('/station');
+    const isTeachers =
+      isThisMachine(req.socket.remoteAddress) ||
+      req.path === WAYS_IN.remote ||
+      (hasPassphrase() && (req.path === WAYS_IN.teacher || TEACHER_COOKIE in parse(req.headers.cookie ?? '')));
+    if (!isTeachers) return void res.redirect('/station');
+    onTeachersPage(req, res);
+    res.sendFile('index.html', { root: folder });
   });
   return router;
 };

@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
-import { isThisMachine, teacherOnly } from './access.ts';
-import { beginRound, openSchool, tabletAnswer, type School } from './school.test.support.ts';
+import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
+import { isThisMachine } from './machine.ts';
+import { visitorFrom } from './visitor.ts';
 
 describe('who may see the class', () => {
   let school: School;
@@ -64,18 +65,14 @@ describe('who may see the class', () => {
     const { cookie } = await school.tablet();
     await request(school.url).head(path).set('Cookie', cookie).expect(204);
   });
-  it('a tablet on the classroom network cannot read it either, whatever name it uses', () => {
-    const ask = (remoteAddress: string, hostname: string): unknown => {
-      let refused: unknown;
-      teacherOnly({ letInBy: () => undefined })(
-        { socket: { remoteAddress }, hostname, method: 'GET', path: '/classroom', headers: {} } as never,
-        { locals: {} } as never,
-        (error?: unknown) => (refused = error),
-      );
-      return refused;
-    };
-    expect(ask('192.168.1.20', 'localhost')).toMatchObject({ code: 'teacher-only', status: 403 });
-    expect(ask('127.0.0.1', 'localhost')).toBeUndefined();
+  it('a tablet on the classroom network is no teacher, whatever name it uses', () => {
+    const asks = (remoteAddress: string, hostname: string): string =>
+      visitorFrom({ socket: { remoteAddress }, hostname, headers: {} } as never, {
+        teacher: { isSet: () => false, sessions: undefined as never },
+        pairing: { letInBy: () => undefined },
+      }).is;
+    expect(asks('192.168.1.20', 'localhost')).toBe('stranger');
+    expect(asks('127.0.0.1', 'localhost')).toBe('teacher');
   });
   it('a tablet gets names, pictures and the wording, and nothing anyone answered', async () => {
     const { body } = await request(school.url)

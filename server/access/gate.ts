@@ -1,0 +1,59 @@
+import express, { Router, type RequestHandler } from 'express';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { ROUTES, type BodySize, type Who } from './routeTable.ts';
+import { setVisitor, visitorFrom, type Doors, type Visitor } from './visitor.ts';
+
+/** How large a body of each size may be. */
+const LIMITS: Readonly<Record<BodySize, string>> = {
+  /** Far above any real message: the largest, a whole class tapped at once, is about 8 kB. */
+  message: '64kb',
+  /** A drawing of as many points as one may have is about 250 kB. */
+  drawing: '512kb',
+  /** Unit files of forty lessons are about 300 kB; a school's calendar file may be larger. */
+  file: '4mb',
+};
+
+/** Whom each kind of route lets in, tablets aside. */
+const LETS_IN: Readonly<Record<Exclude<Who, 'tablet'>, ReadonlySet<Visitor['is']>>> = {
+  anybody: new Set(['teacher', 'covered', 'remote', 'stranger']),
+  remote: new Set(['teacher', 'covered', 'remote']),
+  board: new Set(['teacher', 'covered']),
+  teacher: new Set(['teacher']),
+};
+
+const refusal = (visitor: Visitor, hasPassphrase: boolean): HoppelError => {
+  if (visitor.is === 'covered') return new HoppelError('covered');
+  return new HoppelError(visitor.is === 'stranger' && hasPassphrase ? 'passphrase-needed' : 'teacher-only');
+};
+
+interface Parts extends Doors {
+  /** Lets through only tablets that came in by the class's pictures. */
+  readonly tabletsOnly: RequestHandler;
+}
+
+/**
+ * Stands before every route of the interface: built from the table of routes, it lets each visitor through to what is for them, and
+ * reads a body only then. What is not in the table is not found.
+ */
+export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
+  const router = Router();
+  const letIn = (who: Exclude<Who, 'tablet'>): RequestHandler => {
+    return (req, res, next) => {
+      const visitor = visitorFrom(req, doors);
+      if (!LETS_IN[who].has(visitor.is)) throw refusal(visitor, doors.teacher.isSet());
+      setVisitor(res, visitor);
+      next();
+    };
+  };
+  const reading = (size: BodySize): RequestHandler => express.json({ limit: LIMITS[size] });
+  const bodies = { message: reading('message'), drawing: reading('drawing'), file: reading('file') };
+  const through: RequestHandler = (_req, _res, next) => next('router');
+  for (const { method, path, who, body } of ROUTES) {
+    const check = who === 'tablet' ? tabletsOnly : letIn(who);
+    router[method.toLowerCase() as 'get'](path, check, bodies[body], through);
+  }
+  router.use(() => {
+    throw new HoppelError('not-found');
+  });
+  return router;
+};

@@ -1,0 +1,24 @@
+import type { Database } from 'better-sqlite3';
+
+/** What stays as it is when a backup takes the data file's place: an older one has an older passphrase, or none. */
+const STAYS = ['passphrase', 'teacher_session', 'wrong_try'] as const;
+
+/** Takes it out of a data file. @returns what puts it into another of the same version */
+export const carryOver = (from: Database): ((to: Database) => void) => {
+  const taken = STAYS.map((table) => ({
+    table,
+    rows: from.prepare<[], Record<string, unknown>>(`SELECT * FROM ${table}`).all(),
+  }));
+  return (to) =>
+    to.transaction(() => {
+      for (const { table, rows } of taken) {
+        to.prepare(`DELETE FROM ${table}`).run();
+        for (const row of rows) {
+          const columns = Object.keys(row);
+          to.prepare(`INSERT INTO ${table} (${columns.join()}) VALUES (${columns.map((one) => `@${one}`).join()})`).run(
+            row,
+          );
+        }
+      }
+    })();
+};
