@@ -46,5 +46,9 @@ export const TeacherDevice = z.strictObject({
 });
 export type TeacherDevice = z.infer<typeof TeacherDevice>;
 
-export const TeacherDevices = z.strictObject({ devices: z.array(TeacherDevice) });
+export const TeacherDevices = z.strictObject({
+  devices: z.array(TeacherDevice),
+  /** Where another device of the teacher's comes in; empty while the network is not let in. */
+  addresses: z.array(z.string()),
+});
 export type TeacherDevices = z.infer<typeof TeacherDevices>;

@@ -156,7 +156,7 @@ export const createApp = ({
   app.use('/api/station', stationRoutes(find));
   app.use('/api/answers', answerRoutes(classrooms, tablets));
   app.use('/api/remote/join', joinRoutes(pairing, classrooms));
-  app.use('/api/entry', entryRoutes(teacher, streams));
+  app.use('/api/entry', entryRoutes(teacher, streams, reach));
   app.use('/api/live', teacherLiveRoutes(find));
   app.get('/api/classroom', (req, res) => {
     const { id, state } = find(req);

@@ -41,6 +41,13 @@ export const router = createRouter({
     { path: '/settings/class', name: 'children', component: () => import('./pages/ChildrenPage.vue') },
     { path: '/settings/day', name: 'day', component: () => import('./pages/DayPage.vue') },
     { path: '/settings/unit', name: 'unit', component: () => import('./pages/UnitPage.vue') },
+    {
+      path: '/settings/passphrase',
+      name: 'passphrase',
+      component: () => import('./pages/PassphrasePage.vue'),
+    },
+    // Where a second device of the teacher's comes in.
+    { path: '/teacher', redirect: '/' },
     { path: '/settings/backups', name: 'backups', component: () => import('./pages/BackupsPage.vue') },
     { path: '/welcome', name: 'welcome', component: () => import('./pages/WelcomePage.vue'), meta: { shell: false } },
     { path: '/:rest(.*)*', redirect: '/' },

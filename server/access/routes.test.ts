@@ -104,13 +104,28 @@ describe('every route', () => {
     return works ? held! : (held = await enter());
   };
   it('that is in no row is not found, though there were code for it', async () => {
-    for (const path of ['/api/nothing', '/api/classes', '/api/plan', '/api/record', '/api/board/view', '/api/entry/x']) {
+    for (const path of [
+      '/api/nothing',
+      '/api/classes',
+      '/api/plan',
+      '/api/record',
+      '/api/board/view',
+      '/api/entry/x',
+    ]) {
       const { body, status } = await request(school.url).get(path);
       expect([path, status, body.code]).toEqual([path, 404, 'not-found']);
     }
   });
   it('has one name only: no other spelling of its path leads past the table', async () => {
-    for (const path of ['/api/RECORD/class', '/api/record/class/', '/api//record/class', '/api/./record/class', '/api/record%2Fclass', '/API/record/class', '/api/station/../record/class'])
+    for (const path of [
+      '/api/RECORD/class',
+      '/api/record/class/',
+      '/api//record/class',
+      '/api/./record/class',
+      '/api/record%2Fclass',
+      '/API/record/class',
+      '/api/station/../record/class',
+    ])
       expect([path, [401, 403, 404].includes((await request(school.url).get(path).set('Host', AWAY)).status)]).toEqual([
         path,
         true,

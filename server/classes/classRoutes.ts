@@ -1,6 +1,12 @@
 import type { Database } from 'better-sqlite3';
 import { Router, type Request, type Response } from 'express';
-import { type Classroom as ClassroomState, PostClass, PostErase, PutClass, PutOpenClass } from '../../contract/index.ts';
+import {
+  type Classroom as ClassroomState,
+  PostClass,
+  PostErase,
+  PutClass,
+  PutOpenClass,
+} from '../../contract/index.ts';
 import type { Day } from '../../core/planning/index.ts';
 import { dayOf, type Now } from '../clock.ts';
 import type { Classrooms, FindClassroom } from '../classroom/classrooms.ts';

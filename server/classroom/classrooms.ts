@@ -59,7 +59,10 @@ export const createClassrooms = (parts: Parts) => {
     /** Those that some screen looks at, the one opened last first. */
     openOnes: (): Classroom[] => {
       const first = classes.openId();
-      return classes.openOnes().sort((a, b) => Number(b === first) - Number(a === first)).map(one);
+      return classes
+        .openOnes()
+        .sort((a, b) => Number(b === first) - Number(a === first))
+        .map(one);
     },
     /** The class a screen looked at when it was heard of last. */
     classOf: (screen: string | undefined): number => screens.classOf(screen) ?? classes.openId(),

@@ -3,6 +3,7 @@ import { PostEntry, PostWithout, PutPassphrase, type Entry, type TeacherDevices 
 import { isFromHere } from '../access/machine.ts';
 import { TEACHER_COOKIE, sessionOf } from '../access/visitor.ts';
 import { senderOf } from '../common/knocking.ts';
+import type { Reach } from '../remote/remoteRoutes.ts';
 import { teacherOwner, type OpenStreams } from '../live/openStreams.ts';
 import type { Asking, TeacherDoor } from './teacherDoor.ts';
 import { SESSION_MS } from './teacherSessions.ts';
@@ -14,7 +15,11 @@ const askingOf = (req: Request): Asking => ({
 });
 
 /** The way in to the teacher's side, and what is kept at it: passphrase, devices, the cover over results. */
-export const entryRoutes = (door: TeacherDoor, streams: Pick<OpenStreams, 'endOf' | 'endTeachers'>): Router => {
+export const entryRoutes = (
+  door: TeacherDoor,
+  streams: Pick<OpenStreams, 'endOf' | 'endTeachers'>,
+  reach: Pick<Reach, 'lan' | 'addresses'>,
+): Router => {
   const router = Router();
   const { sessions } = door;
   const remember = (req: Request, res: Response, token: string): void =>
@@ -25,11 +30,14 @@ export const entryRoutes = (door: TeacherDoor, streams: Pick<OpenStreams, 'endOf
       secure: req.secure,
       maxAge: SESSION_MS,
     });
+  /** What windows may hear is another once they can know it. */
+  const askAnew = (res: Response, end: () => void): void => void res.once('finish', end);
   const forget = (res: Response): void => void res.clearCookie(TEACHER_COOKIE, { path: '/' });
   const state = (req: Request, token = ''): Entry =>
     door.entry(isFromHere(req), token === '' ? sessionOf(req.res!) : sessions.maybe(token));
   const devices = (res: Response): TeacherDevices => ({
     devices: sessions.all().map((one) => ({ ...one, isThis: one.id === sessionOf(res)?.id })),
+    addresses: reach.lan() ? reach.addresses().map((address) => `${address}teacher`) : [],
   });
 
   router.get('/', (req, res) => {
@@ -41,8 +49,7 @@ export const entryRoutes = (door: TeacherDoor, streams: Pick<OpenStreams, 'endOf
     const { passphrase } = PostEntry.parse(req.body);
     const token = await door.enter(passphrase, session, askingOf(req));
     if (token !== undefined) remember(req, res, token);
-    // What its windows may hear is another now.
-    if (session !== undefined) streams.endOf(teacherOwner(session.id));
+    if (session !== undefined) askAnew(res, () => streams.endOf(teacherOwner(session.id)));
     res.json(door.entry(isFromHere(req), sessions.maybe(token) ?? (session && { ...session, covered: false })));
   });
   /** This device goes out. */
@@ -67,13 +74,13 @@ export const entryRoutes = (door: TeacherDoor, streams: Pick<OpenStreams, 'endOf
   router.put('/passphrase', async (req, res) => {
     const token = await door.choose(PutPassphrase.parse(req.body), askingOf(req));
     remember(req, res, token);
-    streams.endTeachers();
+    askAnew(res, streams.endTeachers);
     res.json(state(req, token));
   });
   router.post('/without', async (req, res) => {
     await door.goWithout(PostWithout.parse(req.body).before, askingOf(req));
     forget(res);
-    streams.endTeachers();
+    askAnew(res, streams.endTeachers);
     res.json(door.entry(isFromHere(req), undefined));
   });
   router.get('/devices', (_req, res) => {

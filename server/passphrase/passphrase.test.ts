@@ -87,7 +87,9 @@ describe('the teacher’s passphrase', () => {
     const { scryptSync } = await import('node:crypto');
     const salt = Buffer.alloc(16, 7);
     const hash = scryptSync(WORDS, salt, 32, { N: 1024, r: 4, p: 2 });
-    school.db.prepare('UPDATE passphrase SET hash = ?, salt = ?, cost = 1024, block_size = 4, parallel = 2').run(hash, salt);
+    school.db
+      .prepare('UPDATE passphrase SET hash = ?, salt = ?, cost = 1024, block_size = 4, parallel = 2')
+      .run(hash, salt);
     await enter().expect(200);
     expect(await codeOf(enter('eleven green hare'))).toBe('wrong-passphrase');
   });

@@ -42,7 +42,7 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 /** The devices that are in, through a restart too. One whose clock was set to before it came in is out. */
 export const createTeacherSessions = (db: Database, now: Now) => {
   const selectByToken = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM teacher_session WHERE token = ?`);
-  const selectAll = db.prepare<[], StoredRow>(`SELECT ${COLUMNS} FROM teacher_session ORDER BY started_at, id`);
+  const selectAll = db.prepare<[], StoredRow>(`SELECT ${COLUMNS} FROM teacher_session ORDER BY started_at, rowid`);
   const insert = db.prepare<[Record<string, unknown>]>(`
     INSERT INTO teacher_session (id, token, device, own, covered, started_at, ends_at)
     VALUES (@id, @token, @device, @own, 0, @startedAt, @endsAt)`);

@@ -55,7 +55,11 @@ export const createPairing = (time: Ticks, now: Now) => {
      * @returns the token it shows from then on
      * @throws HoppelError wrong-code, too-many-tries
      */
-    join: (given: string, sender: string, classOf: (screen: string | undefined) => number): RemotePass & { token: string } => {
+    join: (
+      given: string,
+      sender: string,
+      classOf: (screen: string | undefined) => number,
+    ): RemotePass & { token: string } => {
       const code = given.replaceAll(/\s/g, '');
       const found = [...codes].find(([, one]) => one === code);
       knocking.tried(sender, () => found !== undefined);

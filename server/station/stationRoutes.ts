@@ -33,7 +33,13 @@ export const doorRoutes = (classrooms: Pick<Classrooms, 'openOnes'>, knocking: K
     const { id, pass } = door.enter(passShown(req), simulated);
     // Whoever still listens by the pass it had before.
     streams.endOf(tabletOwner(id));
-    res.cookie(TABLET_COOKIE, pass, { httpOnly: true, sameSite: 'strict', path: '/api', secure: req.secure, maxAge: PASS_MS });
+    res.cookie(TABLET_COOKIE, pass, {
+      httpOnly: true,
+      sameSite: 'strict',
+      path: '/api',
+      secure: req.secure,
+      maxAge: PASS_MS,
+    });
     res.status(204).end();
   });
 

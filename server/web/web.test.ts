@@ -10,6 +10,8 @@ import { webRoutes } from './webRoutes.ts';
 describe('the interface', () => {
   let folder: string;
   let app: Express;
+  let hasPassphrase = false;
+  const toTeachers: string[] = [];
   beforeAll(() => {
     folder = mkdtempSync(join(tmpdir(), 'hoppel-web-'));
     mkdirSync(join(folder, 'web/assets'), { recursive: true });
@@ -18,7 +20,12 @@ describe('the interface', () => {
     writeFileSync(join(folder, 'web/station.html'), 'station');
     writeFileSync(join(folder, 'web/assets/a-1234.js'), 'code');
     app = express()
-      .use(webRoutes(join(folder, 'web'), { hasPassphrase: () => false, onTeachersPage: () => undefined }))
+      .use(
+        webRoutes(join(folder, 'web'), {
+          hasPassphrase: () => hasPassphrase,
+          onTeachersPage: ({ path }) => void toTeachers.push(path),
+        }),
+      )
       .use(errorHandler);
   });
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
@@ -31,6 +38,31 @@ describe('the interface', () => {
     ['/station/3/alone', 'station'],
     ['/stationery', 'teacher'],
   ])('%s is the %s’s page', async (path, page) => expect((await request(app).get(path).expect(200)).text).toBe(page));
+  const AWAY = '192.168.1.2:4930';
+  const COOKIE = 'hoppel-teacher=x';
+  it.each([
+    ['/', undefined, '/station', '/station'],
+    ['/teacher', undefined, '/station', 'teacher'],
+    ['/', COOKIE, '/station', 'teacher'],
+    ['/class/3', COOKIE, '/station', 'teacher'],
+    ['/remote', undefined, 'teacher', 'teacher'],
+    ['/station', COOKIE, 'station', 'station'],
+  ])('%s on another device that shows %s is %s, and with a passphrase %s', async (path, cookie, without, withOne) => {
+    const shown = async (): Promise<string> => {
+      const asked = request(app).get(path).set('Host', AWAY);
+      const { text, headers } = await (cookie === undefined ? asked : asked.set('Cookie', cookie));
+      return headers['location'] ?? text;
+    };
+    expect(await shown()).toBe(without);
+    hasPassphrase = true;
+    expect(await shown()).toBe(withOne);
+    hasPassphrase = false;
+  });
+  it('a teacher’s page is told of, so that it knows which class it looks at; a tablet’s is not', async () => {
+    toTeachers.length = 0;
+    for (const path of ['/class/3', '/station', '/assets/a-1234.js']) await request(app).get(path);
+    expect(toTeachers).toEqual(['/class/3']);
+  });
   it('built files may be kept, pages are asked for again', async () => {
     expect((await request(app).get('/assets/a-1234.js').expect(200)).headers['cache-control']).toContain('immutable');
     expect((await request(app).get('/').expect(200)).headers['cache-control']).not.toContain('immutable');

@@ -1,7 +1,7 @@
 import { join } from 'node:path';
 import { parse } from 'cookie';
 import express, { Router, type Request, type Response } from 'express';
-import { isThisMachine } from '../access/machine.ts';
+import { isFromHere } from '../access/machine.ts';
 import { TEACHER_COOKIE } from '../access/visitor.ts';
 
 /** Where another device of the teacher's comes in: as a remote by a code, or by the passphrase. */
@@ -26,7 +26,7 @@ export const webRoutes = (folder: string, { hasPassphrase, onTeachersPage }: Par
   });
   router.get('/{*path}', (req, res) => {
     const isTeachers =
-      isThisMachine(req.socket.remoteAddress) ||
+      isFromHere(req) ||
       req.path === WAYS_IN.remote ||
       (hasPassphrase() && (req.path === WAYS_IN.teacher || TEACHER_COOKIE in parse(req.headers.cookie ?? '')));
     if (!isTeachers) return void res.redirect('/station');

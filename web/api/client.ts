@@ -16,6 +16,10 @@ export class Refused extends Error {
   }
 }
 
+/** Told when the server asks who this is: the passphrase is needed, or results are covered. */
+let turnedAway: () => void = () => undefined;
+export const onTurnedAway = (listener: () => void): void => void (turnedAway = listener);
+
 /** The server could not be reached; the same request may succeed later. */
 export class Unreachable extends Error {}
 
@@ -61,6 +65,7 @@ const ask = async (
   const problem = Problem.safeParse(reply);
   // A proxy or a half-started server answers without our body: as good as not there.
   if (!problem.success) throw new Unreachable(`status ${response.status}`);
+  if (problem.data.code === 'passphrase-needed' || problem.data.code === 'covered') turnedAway();
   throw new Refused(response.status, problem.data);
 };
 

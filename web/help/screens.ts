@@ -5,7 +5,7 @@ export interface HelpRow {
 }
 const row = (does: string, ...keys: string[]): HelpRow => ({ keys, does });
 
-const ANYWHERE = [row('help', '?', 'F1'), row('around', 'Tab')];
+const ANYWHERE = [row('help', '?', 'F1'), row('cover', 'F2'), row('around', 'Tab')];
 const PATH = [
   row('path', '←', '→'),
   row('moveLesson', 'Alt ←', 'Alt →'),
@@ -44,12 +44,14 @@ export const HELP_ROWS = {
     row('markView', 'V'),
     row('markMove', '←', '→', '↑', '↓'),
     row('help', 'F1'),
+    row('cover', 'F2'),
   ],
   tablets: [...PATH, ...ANYWHERE],
   settings: [...PATH, ...ANYWHERE],
   children: [...LIST, ...PATH, ...ANYWHERE],
   day: [...PATH, ...ANYWHERE],
   unit: [...PATH, ...ANYWHERE],
+  passphrase: [...PATH, ...ANYWHERE],
   backups: [...PATH, ...ANYWHERE],
   welcome: ANYWHERE,
   remote: ANYWHERE,

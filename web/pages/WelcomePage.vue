@@ -9,6 +9,7 @@ import { useRouter } from 'vue-router';
 import { MOST_CHILDREN } from '../../contract/index.ts';
 import ClassListField from '../children/ClassListField.vue';
 import { timeOf } from '../../core/clock/index.ts';
+import PassphraseOffer from '../entry/PassphraseOffer.vue';
 import SmallClock from '../clock/SmallClock.vue';
 import StoneRow from '../look/StoneRow.vue';
 import BrandMark from '../shell/BrandMark.vue';
@@ -71,6 +72,7 @@ const make = async (): Promise<void> => {
       </ul>
       <v-btn variant="outlined" :loading="looking" @click="look">{{ t('welcome.look') }}</v-btn>
       <p class="quiet">{{ t('welcome.lookHint') }}</p>
+      <PassphraseOffer />
     </section>
     <form class="sheet" @submit.prevent="make">
       <BrandMark v-if="!isFirst" />

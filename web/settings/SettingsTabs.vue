@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 
 const { t } = useI18n();
 const route = useRoute();
-const TABS = ['settings', 'children', 'day', 'unit', 'backups'] as const;
+const TABS = ['settings', 'children', 'day', 'unit', 'passphrase', 'backups'] as const;
 </script>
 
 <template>

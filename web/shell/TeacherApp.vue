@@ -1,18 +1,20 @@
 <!-- The teacher's side: opens the classroom, keeps the live stream, and puts the shell round the view. -->
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { defineAsyncComponent, onMounted, onUnmounted, watch } from 'vue';
+import { computed, defineAsyncComponent, onMounted, onUnmounted, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { takeUpPiles } from '../check/outboxes.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
+import { useDoor } from '../entry/useDoor.ts';
 import HelpSheet from '../help/HelpSheet.vue';
 import JoinRemote from '../remote/JoinRemote.vue';
 import { isRehearsing } from '../api/place.ts';
 import TeacherShell from './TeacherShell.vue';
 
+const DoorScreen = defineAsyncComponent(() => import('../entry/DoorScreen.vue'));
 const RehearsalBar = defineAsyncComponent(() => import('../rehearsal/RehearsalBar.vue'));
 
 const { t, locale } = useI18n();
@@ -20,6 +22,9 @@ const route = useRoute();
 const router = useRouter();
 const classroom = useClassroomStore();
 const board = useBoardStore();
+const { isShut, mustEnter, isCovered } = useDoor();
+/** A second device at the remote's page brings the board's code, not the passphrase. */
+const mustJoin = computed(() => classroom.mustJoin || (mustEnter.value && route.name === 'remote'));
 
 const open = async (): Promise<void> => {
   await classroom.load().catch(() => undefined);
@@ -31,6 +36,10 @@ colourHands(() => classroom.classroom?.settings);
 const endLive = board.start();
 onMounted(() => void open().then(takeUpPiles));
 onUnmounted(endLive);
+// The passphrase was given: what was asked for before is asked for again.
+watch(isShut, (shut) => {
+  if (!shut) void (classroom.classroom === undefined ? open() : classroom.refresh());
+});
 // A laptop opened in the morning shows the new day.
 useEventListener(document, 'visibilitychange', () => {
   if (document.visibilityState === 'visible') void classroom.refresh();
@@ -47,20 +56,25 @@ watch(
 
 <template>
   <v-app>
-    <RehearsalBar v-if="isRehearsing && classroom.classroom" />
-    <div v-if="classroom.failed" class="whole" role="alert">
-      <p class="title-column">{{ t('app.unreachable') }}</p>
-      <v-btn @click="open">{{ t('app.retry') }}</v-btn>
+    <DoorScreen v-if="isShut" />
+    <!-- What stands behind it keeps what was begun there, and shows nothing. -->
+    <div class="inside" :class="{ shut: isShut }" :inert="isShut">
+      <RehearsalBar v-if="isRehearsing && classroom.classroom" />
+      <div v-if="classroom.failed" class="whole" role="alert">
+        <p class="title-column">{{ t('app.unreachable') }}</p>
+        <v-btn @click="open">{{ t('app.retry') }}</v-btn>
+      </div>
+      <JoinRemote v-else-if="mustJoin" @joined="open" />
+      <!-- Until its page is there nothing of the shell is: it would not know which keys it has. -->
+      <div v-else-if="classroom.classroom === undefined || route.name === undefined" class="whole">
+        <p class="quiet" role="status">{{ t('app.loading') }}</p>
+      </div>
+      <router-view v-else-if="route.meta['shell'] === false" />
+      <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
+      <HelpSheet v-if="classroom.classroom && !isShut" />
+      <p v-if="isCovered && !isShut" class="lost covered" role="status">{{ t('entry.boardCovered') }}</p>
+      <p v-if="!board.connected && !mustJoin && !isShut" class="lost" role="status">{{ t('app.reconnecting') }}</p>
     </div>
-    <JoinRemote v-else-if="classroom.mustJoin" @joined="open" />
-    <!-- Until its page is there nothing of the shell is: it would not know which keys it has. -->
-    <div v-else-if="classroom.classroom === undefined || route.name === undefined" class="whole">
-      <p class="quiet" role="status">{{ t('app.loading') }}</p>
-    </div>
-    <router-view v-else-if="route.meta['shell'] === false" />
-    <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
-    <HelpSheet v-if="classroom.classroom" />
-    <p v-if="!board.connected && !classroom.mustJoin" class="lost" role="status">{{ t('app.reconnecting') }}</p>
   </v-app>
 </template>
 
@@ -71,6 +85,15 @@ watch(
   place-content: center;
   justify-items: center;
   gap: 20px;
+}
+.lost.covered {
+  color: var(--quiet);
+}
+.inside {
+  display: contents;
+}
+.inside.shut {
+  display: none;
 }
 .lost {
   position: fixed;

@@ -4,6 +4,7 @@ import {
   mdiAccountGroupOutline,
   mdiCogOutline,
   mdiFileDocumentOutline,
+  mdiEyeOffOutline,
   mdiHelpCircleOutline,
   mdiPresentation,
   mdiTabletCellphone,
@@ -14,8 +15,10 @@ import { computed } from 'vue';
 import { useRoute, type RouteLocationRaw } from 'vue-router';
 import { isRehearsing } from '../api/place.ts';
 import { roundOf, startOf } from '../desk/lessonRun.ts';
+import { COVER_KEY } from '../entry/useDoor.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
+import { useEntryStore } from '../stores/entry.ts';
 import { useHelpStore } from '../stores/help.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import BrandMark from './BrandMark.vue';
@@ -36,8 +39,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 });
 const store = useClassroomStore();
 const board = useBoardStore();
+const entry = useEntryStore();
+/** Wrong tries at the passphrase that are no slips of one's own any more. */
+const MANY_TRIES = 5;
 /** What asks to be looked at at a place, for a dot on its picture; empty where nothing does. */
 const newsAt = (place: string): string => {
+  if (place === 'settings') {
+    const count = entry.entry?.wrong?.count ?? 0;
+    return count < MANY_TRIES ? '' : t('entry.triesNews', { count }, count);
+  }
   if (place !== 'tablets') return '';
   const { setAside, tries } = board.room;
   if (setAside > 0) return t('tablets.setAside.title', { count: setAside }, setAside);
@@ -60,7 +70,7 @@ const places = [
   { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets', 'checks', 'check'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
-  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day', 'backups'] },
+  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day', 'passphrase', 'backups'] },
 ] as const;
 /** What a made-up class has: the others are nobody's. */
 const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || name === 'class' || name === 'board'));
@@ -103,6 +113,16 @@ const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || 
         {{ t(`nav.${place.name}`) }}
         <span v-if="newsAt(place.name)" class="only-heard">{{ newsAt(place.name) }}</span>
       </router-link>
+      <button
+        type="button"
+        class="ask"
+        :aria-label="t('nav.cover')"
+        :title="`${t('nav.cover')} (${COVER_KEY})`"
+        :aria-keyshortcuts="COVER_KEY"
+        @click="entry.cover().catch(() => undefined)"
+      >
+        <v-icon :icon="mdiEyeOffOutline" size="22" />
+      </button>
       <button
         type="button"
         class="ask"

@@ -30,8 +30,10 @@ export const useClassroomStore = defineStore('classroom', () => {
       take(await get(Classroom, '/classroom'));
       mustJoin.value = false;
     } catch (error) {
-      mustJoin.value = error instanceof Refused && error.code === 'teacher-only';
-      failed.value = !mustJoin.value;
+      const code = error instanceof Refused ? error.code : undefined;
+      mustJoin.value = code === 'teacher-only';
+      // What asks for the passphrase stands before everything else.
+      failed.value = !mustJoin.value && code !== 'passphrase-needed';
       throw error;
     }
   };
@@ -42,6 +44,7 @@ export const useClassroomStore = defineStore('classroom', () => {
       if (fresh !== undefined) take(fresh);
     } catch (error) {
       if (error instanceof Refused && error.code === 'teacher-only') mustJoin.value = true;
+      else if (error instanceof Refused && error.code === 'passphrase-needed') return;
       else if (!(error instanceof Unreachable)) throw error;
     }
   };
