@@ -55,6 +55,7 @@ describe('help', () => {
     ['/settings/class', 'The children'],
     ['/settings/day', 'The day'],
     ['/settings/unit', 'The unit'],
+    ['/settings/passphrase', 'The passphrase'],
     ['/settings/backups', 'Backups'],
     ['/welcome', 'A class to begin with'],
     ['/board', 'The board'],

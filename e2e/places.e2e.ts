@@ -45,6 +45,7 @@ describe('every place of Hoppel', () => {
     ['/settings/class', 'Class list'],
     ['/settings/day', 'Our day'],
     ['/settings/unit', 'The unit of Clover Room'],
+    ['/settings/passphrase', 'Choose a passphrase'],
     ['/settings/backups', 'To take along'],
     ['/tablets', 'Hand out'],
     ['/station', 'Tap your picture'],

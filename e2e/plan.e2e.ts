@@ -272,7 +272,7 @@ describe('the plan', () => {
 
       await page.tap('Class: Fern Room');
       await page.tap('A new class …');
-      await (await page.find('input')).sendKeys('Moss Room');
+      await (await page.find('.welcome input')).sendKeys('Moss Room');
       await page.tap('Make the class');
       await page.says('A new unit');
       const broken = join(folder, 'broken.json');

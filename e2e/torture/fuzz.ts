@@ -2,6 +2,7 @@ import { Agent, request } from 'node:http';
 import { v4 as newId } from 'uuid';
 import { Classroom, Problem, Tablets } from '../../contract/index.ts';
 import type { Rng } from '../../core/common/index.ts';
+import { ROUTES, type Who } from '../../server/access/routeTable.ts';
 import { bareTablet } from '../support/bareTablet.ts';
 import { NETWORK_NAMES } from '../support/chromium.ts';
 import type { Hoppel } from '../support/hoppel.ts';
@@ -19,20 +20,28 @@ export interface Fuzzed {
 /** Who asks, the teacher most often: who is refused at once tries nothing else. */
 const VISITORS = [
   ...(['teacher', 'teacher', 'teacher', 'teacher', 'teacher', 'tablet', 'tablet'] as const),
-  ...(['remote', 'stranger', 'foreign page', 'other name'] as const),
+  ...(['covered', 'own computer', 'remote', 'stranger', 'foreign page', 'other name'] as const),
 ];
 type Visitor = (typeof VISITORS)[number];
 
-/** Whoever gives the pictures of now comes in: that is what they are for. */
-const isDoor = (route: string): boolean => route === '/station/door';
+/** The passphrase of the teacher's; her computer without it gets no further than any other. */
+const PASSPHRASE = 'eleven green hares';
+
+const whoOf = ({ method, route }: Route): Who =>
+  ROUTES.find((row) => row.method === method && row.path === route)?.who ?? 'teacher';
+const isFor =
+  (...whom: readonly Who[]) =>
+  (route: Route): boolean =>
+    whom.includes(whoOf(route));
 
 /** What each of them may be answered with 2xx. */
 const MAY: Record<Visitor, (route: Route) => boolean> = {
-  teacher: () => true,
-  tablet: ({ route }) => /^\/(station|answers)/.test(route),
-  remote: ({ method, route }) =>
-    (method === 'GET' && ['/classroom', '/board'].includes(route)) || route === '/board/commands' || isDoor(route),
-  stranger: ({ route }) => isDoor(route),
+  teacher: isFor('anybody', 'remote', 'board', 'teacher'),
+  covered: isFor('anybody', 'remote', 'board'),
+  'own computer': isFor('anybody'),
+  tablet: isFor('anybody', 'tablet'),
+  remote: isFor('anybody', 'remote'),
+  stranger: isFor('anybody'),
   // Reads of this computer's own browser; what changes anything does not come from another page.
   'foreign page': ({ method }) => method === 'GET',
   'other name': () => false,
@@ -122,7 +131,8 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
     const sent = { method, path, headers, ...(body !== undefined && { body }) };
     return sendOn(agent, sent).catch(() => sendOn(false, sent));
   };
-  const own = { host: `localhost:${port}`, 'content-type': 'application/json' };
+  const bare = { host: `localhost:${port}`, 'content-type': 'application/json' };
+  let own: Record<string, string> = bare;
   const read = async (path: string): Promise<unknown> => JSON.parse((await send('GET', path, own)).text) as unknown;
   const post = async (path: string, body: unknown): Promise<Reply> => send('POST', path, own, JSON.stringify(body));
 
@@ -138,11 +148,23 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
     return reply.headers.getSetCookie()[0]!.split(';')[0]!;
   };
   const remoteCookie = await remote();
+  const cookieFrom = async (method: 'POST' | 'PUT', path: string, body: object): Promise<string> => {
+    const sent = { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) };
+    return (await fetch(`${hoppel.url}/api${path}`, sent)).headers.getSetCookie()[0]!.split(';')[0]!;
+  };
+  const teacherCookie = await cookieFrom('PUT', '/entry/passphrase', { before: null, passphrase: PASSPHRASE });
+  own = { ...bare, cookie: teacherCookie };
+  const coveredCookie = await cookieFrom('POST', '/entry', { passphrase: PASSPHRASE });
+  await send('POST', '/entry/cover', { ...bare, cookie: coveredCookie });
   const headersOf = (visitor: Visitor): Record<string, string> => {
-    const at = (host: string, more = {}) => ({ ...own, host, ...more });
+    const at = (host: string, more = {}) => ({ ...bare, host, ...more });
     switch (visitor) {
       case 'teacher':
         return own;
+      case 'covered':
+        return at(network, { cookie: coveredCookie });
+      case 'own computer':
+        return bare;
       case 'tablet':
         return at(network, { cookie: tabletCookie });
       case 'remote':
@@ -150,7 +172,7 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
       case 'stranger':
         return at(network);
       case 'foreign page':
-        return at(own.host, { origin: 'http://garden.example' });
+        return at(bare.host, { cookie: teacherCookie, origin: 'http://garden.example' });
       case 'other name':
         return at('garden.example');
     }
@@ -175,7 +197,9 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
       routes = routesOf(await known());
     }
     const route = routes[i % routes.length]!;
-    const visitor = pick(rng, VISITORS);
+    const drawn = pick(rng, VISITORS);
+    // Whoever leaves would be somebody else from then on.
+    const visitor = route.leaves && ['teacher', 'covered'].includes(drawn) ? 'remote' : drawn;
     const path = rng() < 0.15 ? spoilPath(rng, route.path) : route.path;
     const right = route.body === undefined ? undefined : JSON.stringify(route.body);
     const spoiled =

@@ -10,6 +10,8 @@ export interface Route {
   readonly route: string;
   readonly path: string;
   readonly body?: unknown;
+  /** Whoever is let in to it is out, or covered, after. */
+  readonly leaves?: boolean;
 }
 
 /** What requests are made up from. */
@@ -179,6 +181,15 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     get('/children/:id/stored.json', `/children/${classroom.children[0]!.id}/stored.json`),
     remove('/children/:id', '/children/999999'),
     post('/classes/opened/erase', { name: 'another' }),
+    get('/entry'),
+    post('/entry', { passphrase: 'not it at all' }),
+    { ...remove('/entry'), leaves: true },
+    { ...post('/entry/cover', {}), leaves: true },
+    put('/entry/passphrase', { before: 'not it at all', passphrase: 'nine blue clocks' }),
+    post('/entry/without', { before: 'not it at all' }),
+    get('/entry/devices'),
+    remove('/entry/devices/:id', '/entry/devices/0123456789abcdef'),
+    post('/entry/tries-seen', {}),
     get('/health'),
     get('/backups'),
     post('/backups', {}),
