@@ -78,6 +78,9 @@ describe('help', () => {
       expect(await page.text('[data-help]')).toMatch(/Lenses \(V\)/);
       await expectNoFault(page.driver);
     }
+    await page.until('the help has the keys', () =>
+      page.driver.executeScript("return document.activeElement.closest('.v-overlay__content') !== null"),
+    );
     await page.press(Key.ESCAPE);
     await page.shows('[data-help]', 0);
     await soon(focused).toBe(before);

@@ -1,6 +1,5 @@
 import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
-import helmet from 'helmet';
 import { gate } from './access/gate.ts';
 import { remoteOf } from './access/visitor.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
@@ -45,6 +44,7 @@ import { createTabletRepository } from './tablets/tabletRepository.ts';
 import { tabletRoutes } from './tablets/tabletRoutes.ts';
 import { createTemplateRepository } from './templates/templateRepository.ts';
 import { templateRoutes } from './templates/templateRoutes.ts';
+import { security } from './web/security.ts';
 import { webRoutes } from './web/webRoutes.ts';
 
 export interface AppParts {
@@ -67,25 +67,6 @@ export interface AppParts {
   /** Keeps the data file; nowhere for one in memory. */
   readonly keeper?: () => Keeper | undefined;
 }
-
-/** Only this server is ever asked for anything; Vuetify sets its theme as an inline style. Plain http on the classroom network, so no upgrade. */
-const security = helmet({
-  contentSecurityPolicy: {
-    useDefaults: false,
-    directives: {
-      defaultSrc: ["'self'"],
-      styleSrc: ["'self'", "'unsafe-inline'"],
-      imgSrc: ["'self'", 'data:'],
-      objectSrc: ["'none'"],
-      baseUri: ["'self'"],
-      frameAncestors: ["'none'"],
-    },
-  },
-  strictTransportSecurity: false,
-  // Both need a secure context, which the classroom network's plain http is not.
-  crossOriginOpenerPolicy: false,
-  originAgentCluster: false,
-});
 
 const NOWHERE: Reach = {
   lan: () => false,
@@ -140,7 +121,7 @@ export const createApp = ({
   });
 
   const app = express();
-  app.use(security);
+  app.use(...security);
   app.use(ownNamesOnly(reach.isOwnName));
   if (canRehearse) app.use(REHEARSAL, rehearsedSchool(rehearsals));
   app.use('/api', ownPagesOnly);

@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it, jest } from '@jest/globals';
 import express, { type Express } from 'express';
 import request from 'supertest';
 import { errorHandler } from '../errors/errorHandler.ts';
+import { security } from './security.ts';
 import { webRoutes } from './webRoutes.ts';
 
 describe('the interface', () => {
@@ -16,10 +17,11 @@ describe('the interface', () => {
     folder = mkdtempSync(join(tmpdir(), 'hoppel-web-'));
     mkdirSync(join(folder, 'web/assets'), { recursive: true });
     writeFileSync(join(folder, 'secret.txt'), 'class list');
-    writeFileSync(join(folder, 'web/index.html'), 'teacher');
+    writeFileSync(join(folder, 'web/index.html'), 'teacher<meta nonce="__NONCE__">');
     writeFileSync(join(folder, 'web/station.html'), 'station');
     writeFileSync(join(folder, 'web/assets/a-1234.js'), 'code');
     app = express()
+      .use(...security)
       .use(
         webRoutes(join(folder, 'web'), {
           hasPassphrase: () => hasPassphrase,
@@ -37,7 +39,9 @@ describe('the interface', () => {
     ['/station', 'station'],
     ['/station/3/alone', 'station'],
     ['/stationery', 'teacher'],
-  ])('%s is the %s’s page', async (path, page) => expect((await request(app).get(path).expect(200)).text).toBe(page));
+  ])('%s is the %s’s page', async (path, page) =>
+    expect((await request(app).get(path).expect(200)).text.split('<')[0]).toBe(page),
+  );
   const AWAY = '192.168.1.2:4930';
   const COOKIE = 'hoppel-teacher=x';
   it.each([
@@ -51,7 +55,7 @@ describe('the interface', () => {
     const shown = async (): Promise<string> => {
       const asked = request(app).get(path).set('Host', AWAY);
       const { text, headers } = await (cookie === undefined ? asked : asked.set('Cookie', cookie));
-      return headers['location'] ?? text;
+      return headers['location'] ?? text.split('<')[0]!;
     };
     expect(await shown()).toBe(without);
     hasPassphrase = true;
@@ -62,6 +66,17 @@ describe('the interface', () => {
     toTeachers.length = 0;
     for (const path of ['/class/3', '/station', '/assets/a-1234.js']) await request(app).get(path);
     expect(toTeachers).toEqual(['/class/3']);
+  });
+  it('a page shows a nonce of its own, and no script or style sheet stands in it by any other right', async () => {
+    const nonces = new Set<string>();
+    for (let i = 0; i < 3; i++) {
+      const { text, headers } = await request(app).get('/');
+      const [, nonce] = /nonce="([^"]+)"/.exec(text)!;
+      expect(headers['content-security-policy']).toContain(`style-src-elem 'self' 'nonce-${nonce}'`);
+      expect(headers['content-security-policy']).not.toMatch(/(default-src|style-src-elem|script-src)[^;]*unsafe/);
+      nonces.add(nonce!);
+    }
+    expect(nonces.size).toBe(3);
   });
   it('built files may be kept, pages are asked for again', async () => {
     expect((await request(app).get('/assets/a-1234.js').expect(200)).headers['cache-control']).toContain('immutable');

@@ -1,8 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { parse } from 'cookie';
 import express, { Router, type Request, type Response } from 'express';
 import { isFromHere } from '../access/machine.ts';
 import { TEACHER_COOKIE } from '../access/visitor.ts';
+import { nonceOf } from './security.ts';
 
 /** Where another device of the teacher's comes in: as a remote by a code, or by the passphrase. */
 const WAYS_IN = { remote: '/remote', teacher: '/teacher' } as const;
@@ -18,6 +20,7 @@ interface Parts {
  */
 export const webRoutes = (folder: string, { hasPassphrase, onTeachersPage }: Parts): Router => {
   const router = Router();
+  const page = readFileSync(join(folder, 'index.html'), 'utf8');
   // Built files carry a hash of their content in their name, so they never change.
   router.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   router.use(express.static(folder, { index: false }));
@@ -31,7 +34,8 @@ export const webRoutes = (folder: string, { hasPassphrase, onTeachersPage }: Par
       (hasPassphrase() && (req.path === WAYS_IN.teacher || TEACHER_COOKIE in parse(req.headers.cookie ?? '')));
     if (!isTeachers) return void res.redirect('/station');
     onTeachersPage(req, res);
-    res.sendFile('index.html', { root: folder });
+    res.set('Cache-Control', 'no-cache');
+    res.type('html').send(page.replace('__NONCE__', nonceOf(res)));
   });
   return router;
 };

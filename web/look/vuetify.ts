@@ -3,11 +3,15 @@ import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { COLOURS } from './tokens.ts';
 
+/** What lets the page write its one style sheet. */
+const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
+
 /** Vuetify in Hoppel's look: theme, density, corners and defaults, set once here. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'hoppel',
+    ...(nonce !== undefined && { cspNonce: nonce }),
     themes: {
       hoppel: {
         dark: false,
