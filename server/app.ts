@@ -11,6 +11,7 @@ import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
 import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { TICKS, type Now, type Ticks } from './clock.ts';
+import { createCommitTogether } from './common/commitTogether.ts';
 import { createKnocking } from './common/knocking.ts';
 import { rememberScreen, screenOf } from './classroom/screens.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
@@ -135,7 +136,7 @@ export const createApp = ({
   app.use('/api/station/door', doorRoutes(classrooms, knocking));
   app.use('/api/station/live', stationLiveRoutes(find));
   app.use('/api/station', stationRoutes(find));
-  app.use('/api/answers', answerRoutes(classrooms, tablets));
+  app.use('/api/answers', answerRoutes(classrooms, tablets, createCommitTogether(db)));
   app.use('/api/remote/join', joinRoutes(pairing, classrooms));
   app.use('/api/entry', entryRoutes(teacher, streams, reach));
   app.use('/api/live', teacherLiveRoutes(find));

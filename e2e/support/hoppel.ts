@@ -17,6 +17,8 @@ export interface Hoppel {
   readonly web: string;
   /** The data file. */
   readonly data: string;
+  /** The server's process. */
+  pid(): number;
   /** What the server has said since it was started last. */
   said(): string;
   /** Cuts it off, as a power cut does. */
@@ -121,6 +123,7 @@ export const startHoppel = async ({
     url: `http://localhost:${chosen}`,
     web,
     data,
+    pid: () => child!.pid!,
     said: () => said,
     start,
     stop,
