@@ -23,6 +23,7 @@ import { exchangeRoutes } from './exchange/exchangeRoutes.ts';
 import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
 import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
+import { createLog, requestLog, type Log } from './log/requestLog.ts';
 import { createOpenStreams } from './live/openStreams.ts';
 import { pileRoutes } from './piles/pileRoutes.ts';
 import { sweep } from './privacy/sweep.ts';
@@ -65,6 +66,8 @@ export interface AppParts {
   readonly canRehearse?: boolean;
   /** The way in to the teacher's side; one of its own unless another is passed, as to a rehearsal. */
   readonly teacher?: TeacherDoor;
+  /** Notes what is done; nowhere unless said otherwise. */
+  readonly log?: Log;
   /** Keeps the data file; nowhere for one in memory. */
   readonly keeper?: () => Keeper | undefined;
 }
@@ -101,6 +104,7 @@ export const createApp = ({
   canRehearse = true,
   keeper = () => undefined,
   teacher = createTeacherDoor(db, now),
+  log = createLog(undefined),
 }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
@@ -122,7 +126,7 @@ export const createApp = ({
   });
 
   const app = express();
-  app.use(...security);
+  app.use(requestLog(log), ...security);
   app.use(ownNamesOnly(reach.isOwnName));
   if (canRehearse) app.use(REHEARSAL, rehearsedSchool(rehearsals));
   app.use('/api', ownPagesOnly);

@@ -15,6 +15,8 @@ export interface Arguments {
   readonly lan: boolean;
   /** Names this computer goes by in the school's network, beside its own. */
   readonly names: readonly string[];
+  /** File the log goes to, or `-`; none where nobody wants one. */
+  readonly log: string | undefined;
   /** A day to be taken for today, in tests and pictures. */
   readonly today: Day | undefined;
   /** Does it end when the process that started it does? */
@@ -30,6 +32,7 @@ const parsed = () => {
         port: { type: 'string', default: '4930' },
         lan: { type: 'boolean', default: false },
         name: { type: 'string', multiple: true, default: [] },
+        log: { type: 'string' },
         today: { type: 'string' },
         'with-parent': { type: 'boolean', default: false },
       },
@@ -41,10 +44,10 @@ const parsed = () => {
 
 /** Reads them from the command line; what is wrong ends the start with a sentence. */
 export const readArguments = (): Arguments => {
-  const { data, web, port: portText, lan, name: names, today, 'with-parent': withParent } = parsed();
+  const { data, web, port: portText, lan, name: names, log, today, 'with-parent': withParent } = parsed();
   const port = Number(portText);
   if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp(`${portText} is not a port number (0 to 65535).`);
   if (data === undefined || web === undefined) return giveUp('it needs --data FILE and --web FOLDER.');
   if (today !== undefined && !isDay(today)) giveUp(`${today} is not a day written YYYY-MM-DD.`);
-  return { data: resolve(data), web: resolve(web), port, lan, names, today, withParent };
+  return { data: resolve(data), web: resolve(web), port, lan, names, log, today, withParent };
 };

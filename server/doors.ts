@@ -8,6 +8,9 @@ const EVERYWHERE = '0.0.0.0';
 const TRIES = 20;
 const WAIT_MS = 50;
 
+/** Milliseconds a connection is kept on which nothing is on its way: longer than tablets are silent, or each sign of life would need a new one. */
+const KEPT_MS = 20_000;
+
 const listening = (server: Server, port: number, host: string): Promise<void> =>
   new Promise((resolve, reject) => {
     server.once('error', reject);
@@ -28,7 +31,7 @@ export const createDoors = (app: RequestListener) => {
   let turn: Promise<unknown> = Promise.resolve();
 
   const open = async (port: number, toNetwork: boolean): Promise<void> => {
-    const server = createServer(app);
+    const server = createServer({ keepAliveTimeout: KEPT_MS }, app);
     await listening(server, port, toNetwork ? EVERYWHERE : HERE);
     const address = server.address();
     if (typeof address === 'object' && address !== null) bound = address.port;

@@ -13,11 +13,12 @@ import { createDoors } from './doors.ts';
 import { HoppelError } from './errors/hoppelError.ts';
 import { giveUp } from './giveUp.ts';
 import { createHouseRepository } from './house/houseRepository.ts';
+import { createLog } from './log/requestLog.ts';
 import { createOwnNames } from './names.ts';
 import { whenParentGoes } from './parent.ts';
 import { carryOver } from './passphrase/carryOver.ts';
 
-const { data, web, port, lan, names, today, withParent } = readArguments();
+const { data, web, port, lan, names, log: logFile, today, withParent } = readArguments();
 
 /** Addresses of this machine that tablets on the same network can reach. */
 const networkAddresses = (): string[] =>
@@ -43,6 +44,7 @@ const letNetworkIn = async (on: boolean): Promise<void> => {
   school.house.setLan(on);
 };
 const now = clockFrom(today);
+const log = createLog(logFile);
 
 /** All that hangs on the data file. */
 const openSchool = async () => {
@@ -52,6 +54,7 @@ const openSchool = async () => {
     db: file.db,
     now,
     webFolder: web,
+    log,
     makeUp: makeDemo,
     reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
     behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),

@@ -10,6 +10,7 @@ import { v4 as newId } from 'uuid';
 import { makeDemo } from '../demo/makeDemo.ts';
 import { createApp } from './app.ts';
 import { openDatabase } from './db/open.ts';
+import type { Log } from './log/requestLog.ts';
 import { createOwnNames } from './names.ts';
 import { openStream, type Stream } from './live/stream.test.support.ts';
 
@@ -79,7 +80,7 @@ const demoFile = (): Buffer => {
   return demoBytes;
 };
 
-export const openSchool = async ({ demo = true } = {}): Promise<School> => {
+export const openSchool = async ({ demo = true, log }: { demo?: boolean; log?: Log } = {}): Promise<School> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-school-'));
   const file = join(folder, 'class.sqlite');
   let db: Database;
@@ -97,6 +98,7 @@ export const openSchool = async ({ demo = true } = {}): Promise<School> => {
       now: () => new Date(new Date(`${TODAY}T09:00:00`).getTime() + passed + setBy),
       ticks: () => passed,
       makeUp: makeDemo,
+      ...(log && { log }),
       reach: {
         lan: () => lan,
         letNetworkIn: async (on) => void (lan = on),

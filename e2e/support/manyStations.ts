@@ -63,19 +63,22 @@ const startStation = async (hoppel: Hoppel, { code, lessonId }: OpenClass, child
   const agent = new Agent({ keepAlive: true, maxSockets: 2 });
   let cookie = '';
   let entered = '';
+  const sendOn = (url: string, connections: Agent | false, ...[method, path, body]: Parameters<Station['send']>) =>
+    new Promise<number>((done, failed) => {
+      const text = body === undefined ? '' : JSON.stringify(body);
+      const headers = { 'Content-Type': 'application/json', cookie, 'Content-Length': Buffer.byteLength(text) };
+      const sent = request(`${url}/api${path}`, { method, agent: connections, headers }, (res) => {
+        entered = res.headers['set-cookie']?.[0]?.split(';')[0] ?? entered;
+        res.resume().on('end', () => done(res.statusCode!));
+      });
+      sent.on('error', failed);
+      sent.end(text);
+    });
+  /** A connection that was kept may have been closed meanwhile: as browsers do, once more on one of its own. */
   const sendTo =
     (url: string): Station['send'] =>
-    (method, path, body) =>
-      new Promise((done, failed) => {
-        const text = body === undefined ? '' : JSON.stringify(body);
-        const headers = { 'Content-Type': 'application/json', cookie, 'Content-Length': Buffer.byteLength(text) };
-        const sent = request(`${url}/api${path}`, { method, agent, headers }, (res) => {
-          entered = res.headers['set-cookie']?.[0]?.split(';')[0] ?? entered;
-          res.resume().on('end', () => done(res.statusCode!));
-        });
-        sent.on('error', failed);
-        sent.end(text);
-      });
+    (...what) =>
+      sendOn(url, agent, ...what).catch(() => sendOn(url, false, ...what));
   const send = sendTo(hoppel.url);
   const status = await send('POST', '/station/door', { code });
   if (status !== 204) throw new Error(`a tablet was not let in: ${status}`);

@@ -1,5 +1,6 @@
 import express, { Router, type RequestHandler } from 'express';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { setRoute } from '../log/requestLog.ts';
 import { ROUTES, type BodySize, type Who } from './routeTable.ts';
 import { setVisitor, visitorFrom, type Doors, type Visitor } from './visitor.ts';
 
@@ -47,10 +48,16 @@ export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
   };
   const reading = (size: BodySize): RequestHandler => express.json({ limit: LIMITS[size] });
   const bodies = { message: reading('message'), drawing: reading('drawing'), file: reading('file') };
+  const named =
+    (path: string): RequestHandler =>
+    (_req, res, next) => {
+      setRoute(res, path);
+      next();
+    };
   const through: RequestHandler = (_req, _res, next) => next('router');
   for (const { method, path, who, body } of ROUTES) {
     const check = who === 'tablet' ? tabletsOnly : letIn(who);
-    router[method.toLowerCase() as 'get'](path, check, bodies[body], through);
+    router[method.toLowerCase() as 'get'](path, named(path), check, bodies[body], through);
   }
   router.use(() => {
     throw new HoppelError('not-found');

@@ -17,7 +17,8 @@ export const answerRoutes = (classrooms: Classrooms, tablets: TabletRepository, 
     const { recorder, live, setAside } = classrooms.ofChild(posted.childId);
     if (!tablets.hasSat(id, posted.childId)) throw new HoppelError('other-child');
     const { row, fresh } = await together(() => recorder.fromTablet(posted, simulated));
+    // It is kept: the tablet hears so before the walls do, for it waits.
+    res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
     if (fresh) live.answered(row);
     if (setAside.taken(row.id)) live.roomChanged();
-    res.status(fresh ? 201 : 200).json({ id: row.id } satisfies AnswerReply);
   });

@@ -3,6 +3,7 @@ import { ZodError } from 'zod';
 import type { Problem } from '../../contract/index.ts';
 import { fileFaultOf } from '../db/faults.ts';
 import { UnreadableStored } from '../db/stored.ts';
+import { requestIdOf } from '../log/requestLog.ts';
 import { HoppelError } from './hoppelError.ts';
 
 /** A word or number that errors of the body parser and of static files carry. */
@@ -33,7 +34,7 @@ const toHoppelError = (error: unknown): HoppelError | undefined => {
 /** The one place where errors become answers; what is not foreseen is logged and answered without its inside. */
 export const errorHandler = (error: unknown, _req: Request, res: Response, next: NextFunction): void => {
   const known = error instanceof UnreadableStored ? new HoppelError('unreadable-stored') : toHoppelError(error);
-  if (known === undefined || error instanceof UnreadableStored) console.error(error);
+  if (known === undefined || error instanceof UnreadableStored) console.error(`request ${requestIdOf(res)}:`, error);
   if (res.headersSent) {
     next(error);
     return;
