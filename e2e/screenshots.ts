@@ -1,7 +1,5 @@
 // npm run screenshots: one current picture of each main view, from the demo class on a fixed day.
-import { execFileSync } from 'node:child_process';
-import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { timeOf } from '../core/clock/index.ts';
 import type { ItemKind } from '../core/items/index.ts';
@@ -23,14 +21,6 @@ const picture = async (name: string, from: Browser = browser): Promise<void> => 
   await from.driver.sleep(900); // fonts are there, hands and hare have come to rest
   writeFileSync(join(FOLDER, `${name}.png`), await from.driver.takeScreenshot(), 'base64');
 };
-/** A page of a PDF. */
-const printed = async (name: string, path: string, at: number): Promise<void> => {
-  const file = join(tmpdir(), `hoppel-${name}.pdf`);
-  writeFileSync(file, Buffer.from(await (await fetch(`${hoppel.url}/api${path}`)).arrayBuffer()));
-  const only = ['-f', String(at), '-l', String(at)];
-  execFileSync('pdftoppm', ['-r', '90', ...only, '-singlefile', '-png', file, join(FOLDER, name)]);
-  rmSync(file);
-};
 const open = async (path: string, words: string): Promise<void> => {
   await page.driver.get(hoppel.url + path);
   await page.says(words);
@@ -49,7 +39,6 @@ await page.press('p');
 await (await page.find('[data-tile="once-round"]')).click();
 for (let step = 0; step < 8; step++) await page.press(Key.ARROW_RIGHT);
 await page.press('y');
-await picture('demonstration');
 const phone = await startBrowser({ motion: true, width: 480, height: 900 });
 await phone.driver.get(`${hoppel.url}/remote`);
 await onPage(phone).says('Once round');
@@ -60,10 +49,6 @@ await tour.answer(4);
 await tour.moveTo(1, 'think');
 await tour.answer(5);
 await open('/board/8', 'Think');
-await tour.moveTo(1, 'reveal');
-await page.driver.sleep(2500); // the answer is being turned to
-for (let card = 0; card < 3; card++) await page.press(' ');
-await picture('round-reveal');
 for (let index = 2; index < 6; index++) {
   await tour.moveTo(index, 'ask');
   await tour.answer(10 + index);
@@ -97,10 +82,6 @@ const room = async (method: string, path: string, body: object = {}): Promise<vo
 await open('/sheets/10?show=ticket', 'What it can find out');
 await page.find('.finds [data-need]');
 await picture('sheets');
-// A ticket as it comes out of a printer.
-await page.tap('Print');
-await page.says('Printed:');
-await printed('sheet-ticket', '/sheets/printings/1/sheet.pdf', 3);
 await room('POST', '/tablets/sets', { id: crypto.randomUUID(), childIds: null, source: { what: 'ticket' } });
 await room('POST', '/tablets/stand-ins', { pace: 20 });
 await open('/tablets', 'At a tablet: 22 of 22');
@@ -159,6 +140,18 @@ await open('/settings/unit', 'Take out and in');
 await page.tap('Lay out anew');
 await page.says('Lay it out');
 await picture('unit');
+await open('/class/2/stored', 'All that is stored of Bram');
+await picture('stored');
+await room('POST', '/backups');
+await open('/settings/backups', 'To take along');
+await picture('backups');
+await open('/settings/passphrase', 'There is no passphrase yet.');
+for (const field of await page.all('.field input')) await field.sendKeys('eleven green hares');
+await page.tap('Choose it');
+await page.says('Devices that are in');
+await room('POST', '/entry', { passphrase: 'a guess' });
+await open('/settings/passphrase', '1 wrong try at the passphrase');
+await picture('passphrase');
 await browser.quit();
 await hoppel.remove();
 
