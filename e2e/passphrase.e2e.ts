@@ -39,6 +39,11 @@ describe('the teacher’s passphrase', () => {
     await input.clear();
     await input.sendKeys(words);
   };
+  /** Where the round of today is, as the laptop may know it. */
+  const stateOfRound = (): Promise<unknown> =>
+    laptop.driver.executeAsyncScript(
+      "const done = arguments[0]; fetch('/api/board').then((r) => r.json()).then(({ round }) => done(round && round.phase));",
+    );
   const isShut = async (page: Page, shut: boolean): Promise<void> => {
     await page.shows('[data-door]', shut ? 1 : 0);
     // What stands behind it is not seen, read or reached.
@@ -129,6 +134,12 @@ describe('the teacher’s passphrase', () => {
       await laptop.driver.get(`${hoppel.url}/board`);
       await laptop.says('Turn the hands.');
       await laptop.says('Results are covered. The board goes on.');
+      // A round is begun and gone on with, as if nothing were.
+      await laptop.driver.get(`${hoppel.url}/board/8?segment=2`);
+      await laptop.tap('Start the round');
+      await laptop.until('a round', async () => (await stateOfRound()) === 'ask');
+      await laptop.press(' ');
+      await laptop.until('it goes on', async () => (await stateOfRound()) === 'think');
       // Nothing but the passphrase uncovers: not the key, not another place, not the server asked past the page.
       await laptop.press(Key.F2);
       const code = await laptop.driver.executeAsyncScript(

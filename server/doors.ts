@@ -1,6 +1,8 @@
 import { createServer, type RequestListener, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { setTimeout as wait } from 'node:timers/promises';
 import { drain } from './ending.ts';
+import type { Certificate } from './tls/certificate.ts';
 
 const HERE = '127.0.0.1';
 const EVERYWHERE = '0.0.0.0';
@@ -20,28 +22,52 @@ const listening = (server: Server, port: number, host: string): Promise<void> =>
     });
   });
 
-/** Where the server is reached: from this computer alone, or from its network too; that can be changed while it runs. */
-export const createDoors = (app: RequestListener) => {
+/** https for the network: what it is spoken with, and the port; 0 for any that is free. */
+export type Secure = Certificate & { readonly port: number };
+
+const portOf = (server: Server): number => {
+  const address = server.address();
+  return typeof address === 'object' && address !== null ? address.port : 0;
+};
+
+/**
+ * Where the server is reached: from this computer alone, or from its network too; that can be changed while it runs. With a certificate
+ * the network's door is one of its own that speaks https, and this computer's stays as it is; without, one door is both.
+ */
+export const createDoors = (app: RequestListener, secure?: Secure) => {
   /** All that may still have connections, the one that lets new ones in last. */
   let servers: Server[] = [];
   let bound = 0;
+  let outside = secure?.port ?? 0;
   let lan = false;
 
   /** One change after another. */
   let turn: Promise<unknown> = Promise.resolve();
 
-  const open = async (port: number, toNetwork: boolean): Promise<void> => {
-    const server = createServer({ keepAliveTimeout: KEPT_MS }, app);
-    await listening(server, port, toNetwork ? EVERYWHERE : HERE);
-    const address = server.address();
-    if (typeof address === 'object' && address !== null) bound = address.port;
+  const add = async (server: Server, port: number, host: string): Promise<number> => {
+    await listening(server, port, host);
     servers = [...servers, server];
+    return portOf(server);
+  };
+  /** It lets nobody new in from now on; what is on its way is answered. */
+  const shut = (server: Server | undefined): void => {
+    if (server === undefined) return;
+    void drain(server, { cutOff: false }).then(() => (servers = servers.filter((one) => one !== server)));
+  };
+  const openOne = async (port: number, toNetwork: boolean): Promise<void> => {
+    bound = await add(createServer({ keepAliveTimeout: KEPT_MS }, app), port, toNetwork ? EVERYWHERE : HERE);
     lan = toNetwork;
   };
-  const openAgain = async (toNetwork: boolean): Promise<void> => {
+  let network: Server | undefined;
+  const openSecure = async (certificate: Certificate): Promise<void> => {
+    network = createSecureServer({ ...certificate, keepAliveTimeout: KEPT_MS }, app);
+    outside = await add(network, outside, EVERYWHERE);
+    lan = true;
+  };
+  const again = async (open: () => Promise<void>): Promise<void> => {
     for (let tries = 1; ; tries++) {
       try {
-        await open(bound, toNetwork);
+        await open();
         return;
       } catch (error) {
         if (tries === TRIES || (error as NodeJS.ErrnoException).code !== 'EADDRINUSE') throw error;
@@ -49,23 +75,35 @@ export const createDoors = (app: RequestListener) => {
       }
     }
   };
-  const change = async (toNetwork: boolean): Promise<void> => {
-    if (toNetwork === lan) return;
-    const before = servers.at(-1);
-    // It lets nobody new in from now on; what is on its way is answered.
-    if (before !== undefined)
-      void drain(before, { cutOff: false }).then(() => (servers = servers.filter((one) => one !== before)));
+  const changeSecure = async (certificate: Certificate, toNetwork: boolean): Promise<void> => {
+    if (toNetwork) return again(() => openSecure(certificate));
+    shut(network);
+    network = undefined;
+    lan = false;
+  };
+  const changeOne = async (toNetwork: boolean): Promise<void> => {
+    shut(servers.at(-1));
     try {
-      await openAgain(toNetwork);
+      await again(() => openOne(bound, toNetwork));
     } catch (error) {
-      await openAgain(lan);
+      await again(() => openOne(bound, lan));
       throw error;
     }
   };
+  const change = async (toNetwork: boolean): Promise<void> => {
+    if (toNetwork === lan) return;
+    await (secure === undefined ? changeOne(toNetwork) : changeSecure(secure, toNetwork));
+  };
   return {
     /** @param port 0 for any that is free. @throws when it cannot listen there */
-    open,
+    open: async (port: number, toNetwork: boolean): Promise<void> => {
+      if (secure === undefined) return openOne(port, toNetwork);
+      await openOne(port, false);
+      if (toNetwork) await openSecure(secure);
+    },
     port: (): number => bound,
+    /** The port at which the network comes in. */
+    outsidePort: (): number => (secure === undefined ? bound : outside),
     lan: (): boolean => lan,
     /** Lets the network in, or only this computer; who is in already stays. Where that fails it is as before. */
     change: (toNetwork: boolean): Promise<void> => {

@@ -1,5 +1,6 @@
 import type { RequestListener } from 'node:http';
-import { networkInterfaces } from 'node:os';
+import { hostname, networkInterfaces } from 'node:os';
+import { dirname, join } from 'node:path';
 import type { Problem } from '../contract/index.ts';
 import { makeDemo } from '../demo/makeDemo.ts';
 import { CLOVER_ROOM } from '../demo/clover.ts';
@@ -15,10 +16,11 @@ import { giveUp } from './giveUp.ts';
 import { createHouseRepository } from './house/houseRepository.ts';
 import { createLog } from './log/requestLog.ts';
 import { createOwnNames } from './names.ts';
+import { ownCertificate, readCertificate, type Certificate } from './tls/certificate.ts';
 import { whenParentGoes } from './parent.ts';
 import { carryOver } from './passphrase/carryOver.ts';
 
-const { data, web, port, lan, names, log: logFile, today, withParent } = readArguments();
+const { data, web, port, lan, names, tls, tlsPort, log: logFile, today, withParent } = readArguments();
 
 /** Addresses of this machine that tablets on the same network can reach. */
 const networkAddresses = (): string[] =>
@@ -30,7 +32,8 @@ const networkAddresses = (): string[] =>
 const ownAddress = (): string => `http://localhost:${doors.port()}/`;
 /** Addresses other devices reach, as they are now: a laptop carried to another network has others. */
 const addresses = (): readonly string[] => {
-  const reached = doors.lan() ? networkAddresses().map((host) => `http://${host}:${doors.port()}/`) : [];
+  const scheme = tls === undefined ? 'http' : 'https';
+  const reached = doors.lan() ? networkAddresses().map((host) => `${scheme}://${host}:${doors.outsidePort()}/`) : [];
   return reached.length > 0 ? reached : [ownAddress()];
 };
 
@@ -96,7 +99,26 @@ const replaceBy = async (name: string): Promise<void> => {
 
 let school = await openSchool();
 let served: RequestListener = school.app;
-const doors = createDoors((req, res) => served(req, res));
+/** What the network's door speaks https with; what hinders it ends the start with a sentence. */
+const certificate = async (): Promise<Certificate | undefined> => {
+  if (tls === undefined) return undefined;
+  try {
+    if (tls !== 'own') return readCertificate(tls.certFile, tls.keyFile, new Date());
+    const own = [
+      ...new Set(['localhost', hostname(), `${hostname().split('.')[0]}.local`, ...names, ...networkAddresses()]),
+    ];
+    const made = await ownCertificate(join(dirname(data), 'tls'), own, new Date());
+    console.log(
+      `Tablets warn of this computer's own certificate until they are told to trust ${made.file} (docs/operations.md).`,
+    );
+    return made;
+  } catch (error) {
+    school.file.close();
+    return giveUp(`https cannot be spoken (${(error as Error).message}).`);
+  }
+};
+const secure = await certificate();
+const doors = createDoors((req, res) => served(req, res), secure && { ...secure, port: tlsPort });
 /** Milliseconds between two looks whether this day has a backup. */
 const BACKUP_LOOK_MS = 60 * 60 * 1000;
 let ending = false;
@@ -108,8 +130,9 @@ const listen = async (): Promise<void> => {
     await doors.open(port, lan || school.house.lan());
   } catch (error) {
     school.file.close();
-    if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE')
-      giveUp(`port ${port} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
+    const { code, port: taken = port } = error as NodeJS.ErrnoException & { port?: number };
+    if (code === 'EADDRINUSE')
+      giveUp(`port ${taken} is in use already. Is Hoppel open in another window? Another port: --port 4940`);
     giveUp((error as Error).message);
   }
   console.log(`Teacher  ${ownAddress()}`);

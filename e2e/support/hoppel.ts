@@ -46,7 +46,8 @@ const copyDemo = (to: string): void => {
   copyFileSync(DEMO, to);
 };
 
-const freePort = (): Promise<number> =>
+/** A port nobody listens at just now. */
+export const freePort = (): Promise<number> =>
   new Promise((done, failed) => {
     const probe = createServer();
     probe.on('error', failed);
@@ -65,6 +66,8 @@ interface Options {
   readonly fill?: (file: string) => void;
   /** The day it runs on, where that is not the day of all journeys. */
   readonly today?: string;
+  /** More that is said at its start. */
+  readonly args?: readonly string[];
   /** With an interface of its own, that a test may change. */
   readonly ownWeb?: boolean;
 }
@@ -76,6 +79,7 @@ export const startHoppel = async ({
   fill,
   ownWeb = false,
   today = TODAY,
+  args: more = [],
 }: Options = {}): Promise<Hoppel> => {
   const folder = mkdtempSync(join(tmpdir(), 'hoppel-data-'));
   const data = join(folder, 'class.sqlite');
@@ -98,6 +102,7 @@ export const startHoppel = async ({
         `${chosen}`,
         '--today',
         today,
+        ...more,
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
       child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });

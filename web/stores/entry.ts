@@ -12,6 +12,8 @@ export const useEntryStore = defineStore('entry', () => {
   const entry = shallowRef<Entry>();
   /** One window covers all of them, also after it was loaded anew. */
   const coveredHere = useLocalStorage('hoppel-covered', false);
+  /** The server was not told yet: it could not be reached when it was covered. */
+  const untold = useLocalStorage('hoppel-cover-untold', false);
   const isSet = computed(() => entry.value?.passphrase === 'set');
   /** The passphrase is asked for before anything is shown. */
   const mustEnter = computed(() => isSet.value && entry.value?.device === 'out');
@@ -24,19 +26,28 @@ export const useEntryStore = defineStore('entry', () => {
     entry.value = fresh;
     if (fresh.passphrase === 'set') coveredHere.value = fresh.device === 'covered';
   };
+  const tellCovered = async (): Promise<void> => {
+    untold.value = true;
+    take(await askOutside(Entry, 'POST', '/entry/cover'));
+    untold.value = false;
+  };
   const look = async (): Promise<void> => {
     const before = done;
     const fresh = await askOutside(Entry, 'GET', '/entry');
-    if (done === before) take(fresh);
+    if (done !== before) return;
+    if (untold.value && fresh.passphrase === 'set' && fresh.device === 'in') return tellCovered();
+    take(fresh);
   };
-  const enter = async (passphrase: string): Promise<void> =>
+  const enter = async (passphrase: string): Promise<void> => {
     take(await askOutside(Entry, 'POST', '/entry', { passphrase }));
+    untold.value = false;
+  };
   /** Covers at once, whatever the network does; the server is told after. */
   const cover = async (): Promise<void> => {
     coveredHere.value = true;
     if (!isSet.value || entry.value === undefined) return;
     entry.value = { ...entry.value, device: 'covered' };
-    take(await askOutside(Entry, 'POST', '/entry/cover'));
+    await tellCovered();
   };
   /** Only without a passphrase: whoever covered it stands there. */
   const uncover = (): void => void (coveredHere.value = false);
