@@ -61,6 +61,7 @@ export const createClassRepository = (db: Database) => {
   const isListed = db
     .prepare<[number], number>("SELECT 1 FROM class WHERE id = ? AND put_away = 0 AND name <> ''")
     .pluck();
+  const isOpen = db.prepare<[number], number>('SELECT 1 FROM class WHERE id = ? AND open = 1').pluck();
   const selectOpenOnes = db
     .prepare<[], number>('SELECT id FROM class WHERE open = 1 AND put_away = 0 ORDER BY id')
     .pluck();
@@ -87,6 +88,7 @@ export const createClassRepository = (db: Database) => {
     isListed: (id: number): boolean => isListed.get(id) !== undefined,
     /** Those that some screen looks at: their tablets may come in. */
     openOnes: (): number[] => selectOpenOnes.all(),
+    isOpen: (id: number): boolean => isOpen.get(id) !== undefined,
     /** Some screen looks at a class, or none does any more. */
     setOpen: (id: number, isOpen: boolean): void => void setOpen.run(isOpen ? 1 : 0, id),
     /** @throws HoppelError unknown-child */

@@ -34,6 +34,8 @@ export const createClassrooms = (parts: Parts) => {
   const ofScreen = (screen: Screen | undefined): Classroom => {
     if (screen === undefined || !classes.isListed(screen.classId)) return opened();
     screens.heard(screen);
+    // It was away for so long that its class had been closed meanwhile.
+    if (!classes.isOpen(screen.classId)) classes.setOpen(screen.classId, true);
     return one(screen.classId);
   };
   /** Some screens of a class look at another one: their board and their remotes go with them. */
@@ -88,8 +90,8 @@ export const createClassrooms = (parts: Parts) => {
         screens.forgetClass(gone.id);
         close(gone);
       }
-      // The list of classes is another for everybody.
-      for (const { live } of known.values()) live.classroomChanged();
+      // The list of classes is another for every screen; tablets know nothing of it.
+      for (const { live } of known.values()) live.classesChanged();
       return after;
     },
     /** Nothing of it is held in memory any more: it was deleted. */

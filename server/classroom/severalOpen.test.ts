@@ -130,6 +130,16 @@ describe('several classes open at once', () => {
     await a.put('/classes/open', { classId: clover });
     await station(tablet).expect(200);
   });
+  it('one that was closed is open again once a screen that was away looks at it', async () => {
+    const tablet = await letIn(await codeOn(a));
+    const asleep = await browser();
+    await asleep.put('/classes/open', { classId: clover });
+    school.passTime(13 * 3_600_000);
+    await a.put('/classes/open', { classId: fern });
+    await station(tablet).expect(401);
+    expect(await nameOn(asleep)).toBe('Clover Room');
+    await station(tablet).expect(200);
+  });
   it('a screen that goes to another takes its windows and its board along, and nobody else’s', async () => {
     const [own, others] = [await a.listen(), await b.listen()];
     await a.put('/board/view', view(newId()));

@@ -251,6 +251,8 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
       tellTeachers('classroom', null);
       tellStations('classroom', null);
     },
+    /** Which classes there are, or which one a screen looks at, is another: nothing a tablet shows. */
+    classesChanged: (): void => tellTeachers('classroom', null),
     /** Who sits with whom is another: nothing a tablet shows. */
     groupsChanged: (checkId: number | null): void => {
       tellTeachers('classroom', null);
