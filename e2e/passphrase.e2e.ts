@@ -135,7 +135,7 @@ describe('the teacher’s passphrase', () => {
       await laptop.says('Turn the hands.');
       await laptop.says('Results are covered. The board goes on.');
       // A round is begun and gone on with, as if nothing were.
-      await laptop.driver.get(`${hoppel.url}/board/8?segment=2`);
+      await laptop.driver.get(`${hoppel.url}/board/8?segment=3`);
       await laptop.tap('Start the round');
       await laptop.until('a round', async () => (await stateOfRound()) === 'ask');
       await laptop.press(' ');

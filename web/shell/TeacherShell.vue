@@ -113,26 +113,28 @@ const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || 
         {{ t(`nav.${place.name}`) }}
         <span v-if="newsAt(place.name)" class="only-heard">{{ newsAt(place.name) }}</span>
       </router-link>
-      <button
-        type="button"
-        class="ask"
-        :aria-label="t('nav.cover')"
-        :title="`${t('nav.cover')} (${COVER_KEY})`"
-        :aria-keyshortcuts="COVER_KEY"
-        @click="entry.cover().catch(() => undefined)"
-      >
-        <v-icon :icon="mdiEyeOffOutline" size="22" />
-      </button>
-      <button
-        type="button"
-        class="ask"
-        :aria-label="t('help.open')"
-        :title="t('help.openKey')"
-        aria-keyshortcuts="?"
-        @click="help.isOpen = true"
-      >
-        <v-icon :icon="mdiHelpCircleOutline" size="22" />
-      </button>
+      <div class="asks">
+        <button
+          type="button"
+          class="ask"
+          :aria-label="t('nav.cover')"
+          :title="`${t('nav.cover')} (${COVER_KEY})`"
+          :aria-keyshortcuts="COVER_KEY"
+          @click="entry.cover().catch(() => undefined)"
+        >
+          <v-icon :icon="mdiEyeOffOutline" size="22" />
+        </button>
+        <button
+          type="button"
+          class="ask"
+          :aria-label="t('help.open')"
+          :title="t('help.openKey')"
+          aria-keyshortcuts="?"
+          @click="help.isOpen = true"
+        >
+          <v-icon :icon="mdiHelpCircleOutline" size="22" />
+        </button>
+      </div>
     </nav>
   </header>
   <main id="screen" tabindex="-1"><slot /></main>
@@ -212,10 +214,13 @@ const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || 
   text-decoration: none;
   background: rgba(255, 255, 255, 0.5);
 }
-.ask {
+.asks {
   align-self: center;
+  display: grid;
+}
+.ask {
   width: 44px;
-  height: 48px;
+  height: 44px;
   display: grid;
   place-items: center;
   border-radius: 50%;
