@@ -194,6 +194,7 @@ const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || 
 }
 .places {
   display: flex;
+  align-items: center;
   gap: 1px;
   flex: none;
   position: relative;
