@@ -86,7 +86,11 @@ watch(
   justify-items: center;
   gap: 20px;
 }
+/* Above the board's cards, where it lies over no clock. */
 .lost.covered {
+  inset: 8px 12px auto auto;
+  translate: none;
+  padding: 4px 14px;
   color: var(--quiet);
 }
 .inside {
