@@ -5,7 +5,7 @@ export const Backup = z.strictObject({
   name: z.string(),
   /** When it was made, ISO 8601 in UTC. */
   at: z.string(),
-  why: z.enum(['daily', 'end', 'upgrade', 'restore', 'hand']),
+  why: z.enum(['daily', 'end', 'upgrade', 'restore', 'arrival', 'hand']),
   bytes: z.int().min(0),
 });
 export type Backup = z.infer<typeof Backup>;

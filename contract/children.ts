@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { PICTURES } from '../core/pictures/index.ts';
 
-const Name = z.string().trim().min(1).max(40);
+export const ChildName = z.string().trim().min(1).max(40);
+export const Picture = z.enum(PICTURES);
+/** ISO 639 code. */
+export const HomeLanguage = z.string().regex(/^[a-z]{2,3}$/);
 
 /** A child as tablets know it. */
 export const Child = z.strictObject({ id: z.int(), name: z.string(), picture: z.string() });
@@ -19,17 +22,13 @@ export type ListedChild = z.infer<typeof ListedChild>;
 /** The most children a class can have: one garden picture each. */
 export const MOST_CHILDREN = PICTURES.length;
 
-export const PostChildren = z.strictObject({ names: z.array(Name).min(1).max(MOST_CHILDREN) });
+export const PostChildren = z.strictObject({ names: z.array(ChildName).min(1).max(MOST_CHILDREN) });
 export const PutChild = z.strictObject({
-  name: Name.exactOptional(),
-  picture: z.enum(PICTURES).exactOptional(),
+  name: ChildName.exactOptional(),
+  picture: Picture.exactOptional(),
   absent: z.boolean().exactOptional(),
   movedAway: z.boolean().exactOptional(),
-  homeLanguage: z
-    .string()
-    .regex(/^[a-z]{2,3}$/)
-    .nullable()
-    .exactOptional(),
+  homeLanguage: HomeLanguage.nullable().exactOptional(),
 });
 export type PutChild = z.infer<typeof PutChild>;
 /** The children who are here, in their new order: each of them once. */

@@ -2,16 +2,16 @@ import { z } from 'zod';
 import { LEVELS } from '../core/diagnosis/index.ts';
 import { PICTURES } from '../core/pictures/index.ts';
 import { DECISIONS } from '../core/planning/index.ts';
-import { Child, ListedChild, MOST_CHILDREN } from './children.ts';
+import { Child, ChildName, ListedChild, MOST_CHILDREN } from './children.ts';
 import { SmallGroup } from './group.ts';
 import { Lesson, PlanState } from './plan.ts';
 import { Settings } from './settings.ts';
 import { Reason } from './reason.ts';
 import { SenderId, SkillName, Time, TimeOfDay } from './values.ts';
 
-const ClassName = z.string().trim().min(1).max(60);
+export const ClassName = z.string().trim().min(1).max(60);
 /** When number time starts, HH:MM. */
-const StartTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'must be a time written HH:MM' });
+export const StartTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'must be a time written HH:MM' });
 
 /** An entry of the class's day. */
 export const RoutineEntry = z.strictObject({
@@ -66,7 +66,7 @@ export type Classroom = z.infer<typeof Classroom>;
 export const PostClass = z.strictObject({
   id: SenderId,
   name: ClassName,
-  children: z.array(z.string().trim().min(1).max(40)).max(MOST_CHILDREN),
+  children: z.array(ChildName).max(MOST_CHILDREN),
 });
 export type PostClass = z.infer<typeof PostClass>;
 export const PutClass = z.strictObject({

@@ -9,6 +9,7 @@ export * from './classroom.ts';
 export * from './group.ts';
 export * from './item.ts';
 export * from './live.ts';
+export * from './moving.ts';
 export * from './passphrase.ts';
 export * from './pile.ts';
 export * from './plan.ts';

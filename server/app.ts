@@ -24,6 +24,8 @@ import { deskRoutes } from './lessons/deskRoutes.ts';
 import { stationLiveRoutes, teacherLiveRoutes } from './live/liveRoutes.ts';
 import { createOwnNames, ownNamesOnly, ownPagesOnly } from './names.ts';
 import { createLog, requestLog, type Log } from './log/requestLog.ts';
+import { createArrivals } from './moving/arrivals.ts';
+import { movingRoutes } from './moving/movingRoutes.ts';
 import { createOpenStreams } from './live/openStreams.ts';
 import { pileRoutes } from './piles/pileRoutes.ts';
 import { sweep } from './privacy/sweep.ts';
@@ -125,6 +127,8 @@ export const createApp = ({
     build: (memory, itsNow) => createApp({ db: memory, now: itsNow, ticks, canRehearse: false, teacher }),
   });
 
+  const arrivals = createArrivals(db);
+
   const app = express();
   app.use(requestLog(log), ...security);
   app.use(ownNamesOnly(reach.isOwnName));
@@ -174,6 +178,7 @@ export const createApp = ({
   app.use('/api/groups', groupRoutes(find));
   app.use('/api/settings', settingsRoutes(find));
   app.use('/api/backups', backupRoutes(keeper, now));
+  app.use('/api/moving', movingRoutes({ db, now, classes, classrooms, arrivals, keeper, find }));
   app.use('/api/health', healthRoutes(keeper));
   if (canRehearse) app.use('/api/rehearsal', rehearsalRoutes(rehearsals, find));
   app.use('/api', () => {
@@ -190,6 +195,7 @@ export const createApp = ({
     );
   app.use(errorHandler);
   const end = async (): Promise<void> => {
+    arrivals.close();
     await rehearsals.end();
     await classrooms.end();
   };

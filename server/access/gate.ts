@@ -5,7 +5,7 @@ import { ROUTES, type BodySize, type Who } from './routeTable.ts';
 import { setVisitor, visitorFrom, type Doors, type Visitor } from './visitor.ts';
 
 /** How large a body of each size may be. */
-const LIMITS: Readonly<Record<BodySize, string>> = {
+const LIMITS: Readonly<Record<Exclude<BodySize, 'as-it-comes'>, string>> = {
   /** Far above any real message: the largest, a whole class tapped at once, is about 8 kB. */
   message: '64kb',
   /** A drawing of as many points as one may have is about 250 kB. */
@@ -46,15 +46,20 @@ export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
       next();
     };
   };
-  const reading = (size: BodySize): RequestHandler => express.json({ limit: LIMITS[size] });
-  const bodies = { message: reading('message'), drawing: reading('drawing'), file: reading('file') };
+  const reading = (size: keyof typeof LIMITS): RequestHandler => express.json({ limit: LIMITS[size] });
+  const through: RequestHandler = (_req, _res, next) => next('router');
+  const bodies: Readonly<Record<BodySize, RequestHandler>> = {
+    message: reading('message'),
+    drawing: reading('drawing'),
+    file: reading('file'),
+    'as-it-comes': through,
+  };
   const named =
     (path: string): RequestHandler =>
     (_req, res, next) => {
       setRoute(res, path);
       next();
     };
-  const through: RequestHandler = (_req, _res, next) => next('router');
   for (const { method, path, who, body } of ROUTES) {
     const check = who === 'tablet' ? tabletsOnly : letIn(who);
     router[method.toLowerCase() as 'get'](path, named(path), check, bodies[body], through);

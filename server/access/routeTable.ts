@@ -5,8 +5,8 @@
  */
 export type Who = 'anybody' | 'tablet' | 'remote' | 'board' | 'teacher';
 
-/** How much may be sent: a message, a child's drawing, a file. */
-export type BodySize = 'message' | 'drawing' | 'file';
+/** How much may be sent: a message, a child's drawing, a file; `as-it-comes` where the route reads it itself, piece by piece. */
+export type BodySize = 'message' | 'drawing' | 'file' | 'as-it-comes';
 
 export interface RouteRow {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
@@ -157,6 +157,11 @@ export const ROUTES: readonly RouteRow[] = [
     ['GET /backups/now.sqlite'],
     ['GET /backups/:name'],
     ['POST /backups/:name/restore'],
+    ['GET /moving/class.json'],
+    ['GET /moving/all.json'],
+    ['POST /moving/arrivals', 'as-it-comes'],
+    ['POST /moving/arrivals/:id/take', 'file'],
+    ['DELETE /moving/arrivals/:id'],
     ['POST /rehearsal'],
     ['GET /rehearsal'],
     ['POST /rehearsal/answers'],

@@ -42,7 +42,7 @@ export const backupsIn = (file: string): (Named & { readonly bytes: number })[] 
 };
 
 /** Each of these has the rule for itself: what was kept before something took its place, or by hand, is not taken away by the end of that day. */
-const RULED: readonly (readonly BackupReason[])[] = [['daily', 'end'], ['upgrade', 'restore'], ['hand']];
+const RULED: readonly (readonly BackupReason[])[] = [['daily', 'end'], ['upgrade', 'restore', 'arrival'], ['hand']];
 
 /** Takes away what the rule does not keep. @param made stays, also where the clock was set back since the one before */
 const prune = (file: string, made: string): void => {

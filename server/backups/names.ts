@@ -1,5 +1,8 @@
-/** Why a backup was made: a day of school, the end of Hoppel, a newer version about to change the file, a restore about to replace it, or somebody's wish. */
-export const BACKUP_REASONS = ['daily', 'end', 'upgrade', 'restore', 'hand'] as const;
+/**
+ * Why a backup was made: a day of school, the end of Hoppel, a newer version about to change the file, a restore about to replace it,
+ * a class about to be brought in, or somebody's wish.
+ */
+export const BACKUP_REASONS = ['daily', 'end', 'upgrade', 'restore', 'arrival', 'hand'] as const;
 export type BackupReason = (typeof BACKUP_REASONS)[number];
 
 /** What the name of a backup says. */

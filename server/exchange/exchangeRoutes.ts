@@ -1,5 +1,3 @@
-import { once } from 'node:events';
-import { setImmediate as nextTurn } from 'node:timers/promises';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { SenderId } from '../../contract/index.ts';
@@ -16,20 +14,12 @@ import {
   type Table,
 } from '../../core/exchange/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { sendPieces } from '../common/sendPieces.ts';
 import { sendPages } from '../print/sendPages.ts';
 
 const ChildId = z.coerce.number().int().positive();
 const Asked = z.object({ names: z.literal('1').optional() });
 
-/** Writes a file piece by piece: others have their turn between, and who reads slowly is waited for. */
-const sendPieces = async (res: Response, pieces: Iterable<string>): Promise<void> => {
-  for (const piece of pieces) {
-    if (res.destroyed) return;
-    if (!res.write(piece)) await Promise.race([once(res, 'drain'), once(res, 'close')]);
-    await nextTurn();
-  }
-  res.end();
-};
 const sendTable = (res: Response, name: string, table: Table, locale: string): void => {
   res.attachment(name).type('text/csv; charset=utf-8').send(writeTable(table, locale));
 };

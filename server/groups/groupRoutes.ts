@@ -1,7 +1,7 @@
 import { Router, type Request, type Response } from 'express';
 import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import { fileName } from '../print/sendPages.ts';
+import { fileName } from '../common/fileName.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
 /** Who sits with whom. */

@@ -8,13 +8,10 @@ import {
   type CalendarFileReply,
 } from '../../contract/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { fileName } from '../common/fileName.ts';
 import { readDaysOff } from './calendarFile.ts';
 import { calendarOfUnit } from './unitCalendar.ts';
 import { readUnitFile, writeUnitFile } from './unitFile.ts';
-
-/** A file name from the class's own name, without what file systems mind. */
-const fileName = (name: string, ending: string): string =>
-  `${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'unit'}.${ending}`;
 
 /** The unit: laid out, changed, undone, taken out and in. */
 export const planRoutes = (find: FindClassroom): Router => {

@@ -1,9 +1,6 @@
 import type { Response } from 'express';
 import type { Page } from '../../core/sheets/index.ts';
-
-/** A file's name from its title, without what file systems mind. */
-export const fileName = (title: string, ending: string): string =>
-  `${title.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'sheet'}.${ending}`;
+import { fileName } from '../common/fileName.ts';
 
 /** Sends pages as a PDF that opens in a tab and can be saved from there. Drawing it is loaded when it is asked for first. */
 export const sendPages = async (

@@ -11,14 +11,15 @@ import {
 import { readStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
-const Stored = z.strictObject({
+/** A version as it is stored: its recipe and content. */
+export const StoredSheet = z.strictObject({
   source: z.int().nullable(),
   childIds: z.array(z.int()),
   recipe: SheetRecipe,
   content: SheetContent,
 });
 /** What a printing was made for; as it was then, so that it comes out the same again. */
-const PrintSetting = z.strictObject({ conventions: Settings, day: z.string() });
+export const PrintSetting = z.strictObject({ conventions: Settings, day: z.string() });
 export type PrintSetting = z.infer<typeof PrintSetting>;
 
 interface VersionRow {
@@ -56,7 +57,7 @@ export interface KeptPrinting {
 
 const VERSION = 'id, sheet_id, version, lesson_id, part, sheet, made_at';
 const fromRow = (row: VersionRow): KeptVersion => ({
-  ...readStored(Stored, 'a sheet', () => JSON.parse(row.sheet)),
+  ...readStored(StoredSheet, 'a sheet', () => JSON.parse(row.sheet)),
   id: row.sheet_id,
   version: row.version,
   lessonId: row.lesson_id,

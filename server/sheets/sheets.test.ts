@@ -5,39 +5,9 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import { MOST_COPIES, type Classroom, type PutSheet } from '../../contract/index.ts';
-import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
-import {
-  THINGS,
-  asPrinted,
-  composeForms,
-  usualRecipe,
-  type PaperItem,
-  type SheetRecipe,
-} from '../../core/sheets/index.ts';
+import { THINGS, asPrinted, type PaperItem } from '../../core/sheets/index.ts';
 import { bytesOf, openSchool, type School } from '../school.test.support.ts';
-
-const RECIPE: SheetRecipe = { ...usualRecipe('ticket', DEFAULT_CONVENTIONS, ['oclock', 'half-past']), seed: 7 };
-const sheetOf = (over: Partial<PutSheet> = {}, recipe: Partial<SheetRecipe> = {}): PutSheet => {
-  const whole = { ...RECIPE, ...recipe };
-  const composed = composeForms(whole, []);
-  if (!('forms' in composed)) throw new Error(composed.problem);
-  const { type, size, help, outline, numerals, prompt, writing } = whole;
-  return {
-    version: 1,
-    lessonId: null,
-    part: null,
-    source: null,
-    childIds: [],
-    recipe: whole as PutSheet['recipe'],
-    content: {
-      ...{ type, size, help, outline, numerals, prompt, writing },
-      title: 'Half past: which hour?',
-      iCan: 'I can say which hour it is.',
-      forms: composed.forms.map((form) => [...form]),
-    },
-    ...over,
-  };
-};
+import { RECIPE, sheetOf } from './sheet.test.support.ts';
 
 describe('sheets', () => {
   let school: School;

@@ -1,0 +1,189 @@
+import { JSONParser } from '@streamparser/json';
+import Database from 'better-sqlite3';
+import { CLASSES_FILE, MOST_FILE_BYTES } from '../../contract/index.ts';
+import { readAgain } from '../answers/readAgain.ts';
+import { MIGRATIONS, migrate } from '../db/migrate.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
+import { ROWS, closed, columnsOf, opened, type MovedTable, type StoredValues } from './rows.ts';
+import { CLASS_TABLES, MOVING } from './tables.ts';
+
+/** Rows looked at before others have their turn. */
+const AT_A_TIME = 200;
+const turn = (): Promise<void> => new Promise((next) => setImmediate(next));
+
+/** A file that has come: its rows in a database of their own, which is gone with the connection, and read by what is used of them today. */
+export interface ArrivedFile {
+  readonly db: Database.Database;
+  readonly madeAt: string;
+  /** Numbers of its classes, in its order. */
+  readonly classIds: readonly number[];
+  readonly close: () => void;
+}
+
+const bad = (why: string): HoppelError => new HoppelError('bad-file', why);
+const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** Puts rows into the tables of a version as they come. */
+const inserter = (db: Database.Database) => {
+  const known = new Map<
+    string,
+    { readonly columns: ReadonlySet<string>; readonly statements: Map<string, Database.Statement> }
+  >();
+  const tableOf = (name: string) => {
+    const found = known.get(name);
+    if (found !== undefined) return found;
+    const columns = new Set(db.prepare<[string], string>('SELECT name FROM pragma_table_info(?)').pluck().all(name));
+    if (columns.size === 0) throw bad(`${name}: no table of that version`);
+    const made = { columns, statements: new Map<string, Database.Statement>() };
+    known.set(name, made);
+    return made;
+  };
+  return (table: MovedTable, row: unknown, where: string): void => {
+    if (typeof row !== 'object' || row === null || Array.isArray(row)) throw bad(`${where}: must be a row`);
+    const { columns, statements } = tableOf(table);
+    const values = closed(table, row as StoredValues);
+    const names = Object.keys(values);
+    const stray = names.find((name) => !columns.has(name));
+    if (stray !== undefined) throw bad(`${where}: has no ${stray.slice(0, 40)}`);
+    const key = names.join();
+    const statement =
+      statements.get(key) ??
+      db.prepare(`INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map((name) => `@${name}`).join(', ')})`);
+    statements.set(key, statement);
+    try {
+      statement.run(values);
+    } catch (error) {
+      throw bad(`${where}: ${say(error)}`);
+    }
+  };
+};
+
+const HEAD = ['format', 'version', 'schema', 'madeAt'] as const;
+/** What stands before everything else. @throws HoppelError bad-file */
+const checkHead = (head: ReadonlyMap<string, unknown>): { readonly schema: number; readonly madeAt: string } => {
+  if (head.get('format') !== CLASSES_FILE.format)
+    throw bad(`format: must be "${CLASSES_FILE.format}": this is another kind of file`);
+  if (head.get('version') !== CLASSES_FILE.version)
+    throw bad(`version: must be ${CLASSES_FILE.version}: this file is of another version`);
+  const [schema, madeAt] = [head.get('schema'), head.get('madeAt')];
+  if (typeof schema !== 'number' || !Number.isInteger(schema) || schema < FIRST_SCHEMA)
+    throw bad('schema: must be the version of the rows');
+  if (schema > MIGRATIONS.length) throw bad('it was made by a newer Hoppel: use that one');
+  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt))) throw bad('madeAt: must be a moment');
+  return { schema, madeAt };
+};
+/** Files of classes are made since this version of the rows. */
+const FIRST_SCHEMA = 20;
+
+/** Fills a database from the text of a file as it comes. */
+const fill = async (
+  db: Database.Database,
+  source: AsyncIterable<Uint8Array>,
+): Promise<{ madeAt: string; classIds: number[] }> => {
+  const head = new Map<string, unknown>();
+  const classIds: number[] = [];
+  let begun: ReturnType<typeof checkHead> | undefined;
+  let put: ReturnType<typeof inserter> | undefined;
+  let fault: unknown;
+  let ended = false;
+  const begin = (): void => {
+    if (begun !== undefined) return;
+    begun = checkHead(head);
+    migrate(db, begun.schema);
+    // What a row points at may come behind it; all of it is looked at in the end.
+    db.pragma('foreign_keys = OFF');
+    db.exec('BEGIN');
+    put = inserter(db);
+  };
+  const take = (path: readonly (string | number | undefined)[], key: unknown, value: unknown): void => {
+    const [, part, at, table] = path;
+    if (part === undefined) return void head.set(String(key), value);
+    begin();
+    if (part === 'templates') return put!('lesson_template', value, `templates[${String(key)}]`);
+    const name = CLASS_TABLES.find((one) => one === table);
+    if (name === undefined) throw bad(`classes[${at}]: has no ${String(table).slice(0, 40)}`);
+    put!(name, value, `classes[${at}].${name}[${String(key)}]`);
+    if (name === 'class') classIds.push((value as { id: number }).id);
+  };
+  const parser = new JSONParser({
+    paths: [...HEAD.map((name) => `$.${name}`), '$.templates.*', '$.classes.*.*.*'],
+    keepStack: false,
+  });
+  parser.onValue = ({ value, key, stack }) => {
+    if (fault !== undefined) return;
+    try {
+      take(
+        stack.map((one) => one.key),
+        key,
+        value,
+      );
+    } catch (error) {
+      fault = error;
+    }
+  };
+  parser.onError = (error) => (fault ??= bad(`not JSON: ${error.message}`));
+  parser.onEnd = () => (ended = true);
+  let bytes = 0;
+  for await (const chunk of source) {
+    bytes += chunk.length;
+    if (bytes > MOST_FILE_BYTES) throw new HoppelError('too-large');
+    parser.write(chunk);
+    if (fault !== undefined) throw fault;
+    await turn();
+  }
+  if (!ended) throw bad(bytes === 0 ? 'it is empty' : 'it ends in the middle: it was not taken along whole');
+  begin();
+  db.exec('COMMIT');
+  return { madeAt: begun!.madeAt, classIds };
+};
+
+/** Looks at every row as it is used today. @throws HoppelError bad-file with the place of the first fault */
+const checkRows = async (db: Database.Database, classIds: readonly number[]): Promise<void> => {
+  const check = async (table: MovedTable, where: string, order: string, id: number): Promise<void> => {
+    const select = db.prepare<[{ id: number; from: number }], StoredValues>(
+      `SELECT ${columnsOf(table).join(', ')} FROM ${table} WHERE ${where} ORDER BY ${order} LIMIT ${AT_A_TIME} OFFSET @from`,
+    );
+    for (let from = 0; ; from += AT_A_TIME) {
+      const rows = select.all({ id, from });
+      for (const [i, row] of rows.entries()) {
+        const found = ROWS[table].safeParse(openedOrBad(table, row));
+        const issue = found.error?.issues[0];
+        if (issue !== undefined) throw bad(`${table}[${from + i}]: ${issue.path.join('.')}: ${issue.message}`);
+      }
+      if (rows.length < AT_A_TIME) return;
+      await turn();
+    }
+  };
+  for (const id of classIds)
+    for (const table of CLASS_TABLES) await check(table, MOVING[table].where, MOVING[table].order, id);
+  await check('lesson_template', 'taken_out = 0', 'id', 0);
+};
+const openedOrBad = (table: MovedTable, row: StoredValues): StoredValues => {
+  try {
+    return opened(table, row);
+  } catch (error) {
+    throw bad(`${table}: ${say(error)}`);
+  }
+};
+
+/**
+ * Reads a file of classes as it comes, of this version or an older one, and looks at all of it. Nothing of it is kept when it is closed.
+ * @throws HoppelError bad-file, too-large
+ */
+export const readArrival = async (source: AsyncIterable<Uint8Array>): Promise<ArrivedFile> => {
+  // Without a name SQLite keeps it in a file that nobody else can find, gone even after a power cut.
+  const db = new Database('');
+  try {
+    const { madeAt, classIds } = await fill(db, source);
+    if (classIds.length === 0) throw bad('there is no class in it');
+    const [lost] = db.pragma('foreign_key_check') as { table: string; parent: string }[];
+    if (lost !== undefined) throw bad(`${lost.table}: points at a ${lost.parent} that is not in it`);
+    migrate(db);
+    readAgain(db);
+    await checkRows(db, classIds);
+    return { db, madeAt, classIds, close: () => void db.close() };
+  } catch (error) {
+    db.close();
+    throw error;
+  }
+};
