@@ -57,6 +57,8 @@ describe('help', () => {
     ['/settings/unit', 'The unit'],
     ['/settings/passphrase', 'The passphrase'],
     ['/settings/backups', 'Backups'],
+    ['/settings/moving', 'Take along'],
+    ['/bring-in', 'A class from another computer'],
     ['/welcome', 'A class to begin with'],
     ['/board', 'The board'],
   ])('is one key away at %s, says what it is for, and gives the keys back where they were', async (path, title) => {

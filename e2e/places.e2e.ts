@@ -47,6 +47,8 @@ describe('every place of Hoppel', () => {
     ['/settings/unit', 'The unit of Clover Room'],
     ['/settings/passphrase', 'Choose a passphrase'],
     ['/settings/backups', 'To take along'],
+    ['/settings/moving', 'To another computer'],
+    ['/bring-in', 'Choose the file'],
     ['/tablets', 'Hand out'],
     ['/station', 'Tap your picture'],
     ['/station/2', 'On my own'],

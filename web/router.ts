@@ -49,6 +49,8 @@ export const router = createRouter({
     // Where a second device of the teacher's comes in.
     { path: '/teacher', redirect: '/' },
     { path: '/settings/backups', name: 'backups', component: () => import('./pages/BackupsPage.vue') },
+    { path: '/settings/moving', name: 'moving', component: () => import('./pages/MovingPage.vue') },
+    { path: '/bring-in', name: 'bring-in', component: () => import('./pages/BringInPage.vue'), meta: { shell: false } },
     { path: '/welcome', name: 'welcome', component: () => import('./pages/WelcomePage.vue'), meta: { shell: false } },
     { path: '/:rest(.*)*', redirect: '/' },
   ],

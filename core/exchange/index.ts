@@ -1,5 +1,6 @@
 export { ANSWER_COLUMNS, answerLine, type RecordedAnswer } from './answers.ts';
 export { namesOf, newNames, readClassList, type ClassList, type NewNames } from './classList.ts';
+export { namesMeet } from './namesMeet.ts';
 export { entryText } from './entryText.ts';
 export { MASTERY_COLUMNS, OVERVIEW_COLUMNS, masteryTable, overviewTable, type Standing } from './mastery.ts';
 export {

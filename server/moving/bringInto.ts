@@ -165,7 +165,7 @@ export const bringInto = (db: Database, arrived: Database, wish: Into): number =
     return hasPile.get(classId, origin) === undefined ? row : { ...row, origin: `${origin} ${id}` };
   };
   const putNew = <T extends ClassTable>(table: T, row: Rows[T], key: 'id' | 'seq' | null): number => {
-    const { [key ?? '']: _key, ...rest } = row as StoredValues;
+    const rest = Object.fromEntries(Object.entries(row).filter(([column]) => column !== key));
     // A copy, a pair, a stand-in's answer that is here is the same one.
     return put(table, rest as Partial<Rows[T]>, key === null && HERE[table] === undefined);
   };

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { MOST_COPIES, type Classroom, type PutSheet } from '../../contract/index.ts';
+import { MOST_COPIES, type Classroom } from '../../contract/index.ts';
 import { THINGS, asPrinted, type PaperItem } from '../../core/sheets/index.ts';
 import { bytesOf, openSchool, type School } from '../school.test.support.ts';
 import { RECIPE, sheetOf } from './sheet.test.support.ts';

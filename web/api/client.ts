@@ -52,7 +52,12 @@ const ask = async (
       method,
       keepalive,
       signal: giveUp.signal,
-      ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : {
+            headers: { 'Content-Type': 'application/json' },
+            body: body instanceof Blob ? body : JSON.stringify(body),
+          }),
     });
     reply = await response.json().catch(() => undefined);
     if (giveUp.signal.aborted) throw new Unreachable('the reply broke off');
@@ -76,6 +81,11 @@ export const post = async <S extends z.ZodType>(schema: S, path: string, body: u
   schema.parse(await ask('POST', path, body));
 export const put = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
   schema.parse(await ask('PUT', path, body));
+/** Milliseconds a large file may take to be sent and looked at. */
+const FILE_PATIENCE_MS = 10 * 60_000;
+/** Sends a file as it is, or what takes as long. */
+export const postLong = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
+  schema.parse(await ask('POST', path, body, { patience: FILE_PATIENCE_MS }));
 /** Takes something away; the reply is what is left. */
 export const remove = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
   schema.parse(await ask('DELETE', path));

@@ -53,6 +53,8 @@ export const HELP_ROWS = {
   unit: [...PATH, ...ANYWHERE],
   passphrase: [...PATH, ...ANYWHERE],
   backups: [...PATH, ...ANYWHERE],
+  moving: [...PATH, ...ANYWHERE],
+  'bring-in': ANYWHERE,
   welcome: ANYWHERE,
   remote: ANYWHERE,
   board: [

@@ -84,6 +84,9 @@ const make = async (): Promise<void> => {
       <v-btn v-if="!isFirst && !store.classroom?.demo" variant="text" :loading="looking" @click="look">{{
         t('welcome.look')
       }}</v-btn>
+      <p>
+        <router-link :to="{ name: 'bring-in' }">{{ t('welcome.bringIn') }}</router-link>
+      </p>
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
       <div class="acts">
         <v-btn type="submit">{{ t('welcome.make') }}</v-btn>

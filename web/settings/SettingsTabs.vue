@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router';
 
 const { t } = useI18n();
 const route = useRoute();
-const TABS = ['settings', 'children', 'day', 'unit', 'passphrase', 'backups'] as const;
+const TABS = ['settings', 'children', 'day', 'unit', 'passphrase', 'backups', 'moving'] as const;
 </script>
 
 <template>
@@ -25,6 +25,7 @@ const TABS = ['settings', 'children', 'day', 'unit', 'passphrase', 'backups'] as
 <style scoped>
 .tabs {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
   margin-bottom: 8px;
 }

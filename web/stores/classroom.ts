@@ -8,9 +8,10 @@ import {
   type PutChild,
   type PutClass,
   type PutRoutine,
+  type TakeIn,
 } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
-import { Refused, Unreachable, get, post, put } from '../api/client.ts';
+import { Refused, Unreachable, get, post, postLong, put } from '../api/client.ts';
 import { createLatest } from '../api/latest.ts';
 
 /** The open class, its unit, day and settings: what every screen of the teacher's shares. */
@@ -66,6 +67,9 @@ export const useClassroomStore = defineStore('classroom', () => {
   /** Deletes the open class for good. @param name its own */
   const eraseClass = async (name: string): Promise<void> =>
     take(await post(Classroom, '/classes/opened/erase', { name }));
+  /** Takes in what a file that was looked at has. */
+  const bringIn = async (arrivalId: string, classes: readonly TakeIn[]): Promise<void> =>
+    take(await postLong(Classroom, `/moving/arrivals/${arrivalId}/take`, { classes }));
   const openClass = async (classId: number): Promise<void> => take(await put(Classroom, '/classes/open', { classId }));
   const changeClass = async (change: PutClass): Promise<void> => take(await put(Classroom, '/classes/opened', change));
 
@@ -104,6 +108,7 @@ export const useClassroomStore = defineStore('classroom', () => {
     refresh,
     sendOnce,
     setUp,
+    bringIn,
     openClass,
     lookRound,
     putDemoAway,
