@@ -46,7 +46,7 @@ const fits = async (): Promise<void> => {
 describe('a class that moves to another computer', () => {
   it('is given as a file', async () => {
     await page.driver.get(`${here.url}/settings/moving`);
-    await page.says('Clover Room as a file');
+    await page.says('This class as a file');
     await fits();
     const link = await (await page.find('aside a[href$="class.json"]')).getAttribute('href');
     const reply = await fetch(link);

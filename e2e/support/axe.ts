@@ -10,8 +10,8 @@ interface Violation {
   readonly nodes: readonly { readonly html: string }[];
 }
 
-/** Expects that axe finds no fault on the page as it stands. */
-export const expectNoFault = async (driver: Browser['driver']): Promise<void> => {
+/** Expects that axe finds no fault on the page as it stands. @param where said before each fault */
+export const expectNoFault = async (driver: Browser['driver'], where = ''): Promise<void> => {
   // Run in the page itself, and only faults told in full: the same rules in a third of the time. There are no frames.
   await driver.executeScript(`if (window.axe === undefined) { ${AXE} }`);
   const violations = await driver.executeAsyncScript<readonly Violation[] | string>(
@@ -19,5 +19,5 @@ export const expectNoFault = async (driver: Browser['driver']): Promise<void> =>
      axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) => done(violations), (fault) => done(String(fault)));`,
   );
   if (typeof violations === 'string') throw new Error(`axe could not look at the page: ${violations}`);
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  expect(violations.map(({ id, nodes }) => `${where}${id}: ${nodes[0]?.html}`)).toEqual([]);
 };

@@ -140,6 +140,7 @@ text.small {
   font-size: 9.5px;
 }
 .centre {
+  fill: var(--drawn);
   font-size: 17px;
 }
 </style>

@@ -136,7 +136,7 @@ const bricks = computed(() =>
     sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
-  fill: var(--ink);
+  fill: var(--drawn);
 }
 .caption {
   font:
@@ -144,6 +144,6 @@ const bricks = computed(() =>
     sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
-  fill: var(--quiet);
+  fill: var(--drawn-quiet);
 }
 </style>

@@ -55,7 +55,7 @@ path {
     sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
-  fill: var(--ink);
+  fill: var(--drawn);
 }
 .caption {
   font:
@@ -63,6 +63,6 @@ path {
     sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
-  fill: var(--quiet);
+  fill: var(--drawn-quiet);
 }
 </style>

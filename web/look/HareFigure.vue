@@ -16,7 +16,7 @@ const { px = 48 } = defineProps<{ px?: number }>();
 <style scoped>
 .hare {
   display: block;
-  fill: var(--ink);
+  fill: var(--drawn);
 }
 .haunch {
   fill: none;
@@ -25,6 +25,6 @@ const { px = 48 } = defineProps<{ px?: number }>();
   opacity: 0.55;
 }
 .eye {
-  fill: var(--raised);
+  fill: var(--ground);
 }
 </style>

@@ -57,8 +57,9 @@ const hardest = computed(() =>
   </section>
   <div v-else class="class">
     <section class="sheet table">
+      <h1 v-if="!view" class="only-heard">{{ t('class.title') }}</h1>
       <SkillMatrix
-        v-if="view"
+        v-else
         :children="store.classroom!.children"
         :rows="shown"
         :skill="skill"
@@ -91,6 +92,7 @@ const hardest = computed(() =>
           :prepend-icon="GLYPHS[one]"
           :to="{ name: 'class', query: { view: one } }"
           :active="false"
+          aria-current="false"
           >{{ t(TITLES[one]) }}</v-btn
         >
       </nav>

@@ -1,16 +1,12 @@
 <!-- A class to another computer: a file to take along, and one that is brought in. -->
 <script setup lang="ts">
 import { mdiDownload } from '@mdi/js';
-import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { apiAddress } from '../api/place.ts';
 import BringIn from '../moving/BringIn.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
-import { useClassroomStore } from '../stores/classroom.ts';
 
 const { t } = useI18n();
-const store = useClassroomStore();
-const name = computed(() => store.classroom?.class?.name ?? '');
 </script>
 
 <template>
@@ -26,7 +22,7 @@ const name = computed(() => store.classroom?.class?.name ?? '');
       <h2 class="title-item">{{ t('moving.outTitle') }}</h2>
       <p>{{ t('moving.outText') }}</p>
       <v-btn :prepend-icon="mdiDownload" :href="apiAddress('/moving/class.json')" download>{{
-        t('moving.outClass', { name })
+        t('moving.outClass')
       }}</v-btn>
       <v-btn variant="text" :prepend-icon="mdiDownload" :href="apiAddress('/moving/all.json')" download>{{
         t('moving.outAll')

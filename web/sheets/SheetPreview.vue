@@ -126,6 +126,8 @@ const behind = computed(() => Math.min(2, copies.length * pages.value.length - 1
   inset: 0;
   border-radius: 3px;
   background: #fff;
+  /* What is printed looks so, whatever colours a reader has. */
+  forced-color-adjust: none;
   box-shadow: var(--shadow);
 }
 .under1 {

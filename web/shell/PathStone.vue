@@ -145,11 +145,11 @@ svg {
     400 13px 'Atkinson Hyperlegible Next',
     sans-serif;
   text-anchor: middle;
-  fill: var(--quiet);
+  fill: var(--drawn-quiet);
 }
 .today .day,
 .next .day {
   font-weight: 700;
-  fill: var(--ink);
+  fill: var(--drawn);
 }
 </style>

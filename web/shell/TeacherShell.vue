@@ -170,7 +170,7 @@ const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || 
   bottom: -1px;
   width: 100%;
   height: 18px;
-  fill: var(--paper);
+  fill: var(--ground);
 }
 .brand {
   display: flex;

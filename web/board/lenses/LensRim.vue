@@ -87,4 +87,12 @@ text {
   stroke-dasharray: 4 2.4;
   stroke-linecap: round;
 }
+@media (forced-colors: active) {
+  text {
+    fill: CanvasText;
+  }
+  .bubble text {
+    fill: #fff;
+  }
+}
 </style>

@@ -55,7 +55,7 @@ svg {
     sans-serif;
   text-anchor: middle;
   dominant-baseline: central;
-  fill: var(--ink);
+  fill: var(--drawn);
 }
 p {
   font-size: calc(var(--u) * 34);
