@@ -48,11 +48,11 @@ describe('a class that moves to another computer', () => {
     await page.driver.get(`${here.url}/settings/moving`);
     await page.says('This class as a file');
     await fits();
-    const link = await (await page.find('aside a[href$="class.json"]')).getAttribute('href');
+    const link = await page.attribute('aside a[href$="class.json"]', 'href');
     const reply = await fetch(link);
     expect(reply.headers.get('content-disposition')).toContain('filename="Clover Room 2026-11-24.hoppel.json"');
     await saved('clover.json', link);
-    await saved('all.json', await (await page.find('aside a[href$="all.json"]')).getAttribute('href'));
+    await saved('all.json', await page.attribute('aside a[href$="all.json"]', 'href'));
   });
   it('comes in at the first start, once what is in it was seen, and goes on there', async () => {
     await page.driver.get(there.url);

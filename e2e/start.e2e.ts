@@ -4,6 +4,8 @@ import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { v4 as newId } from 'uuid';
+import type { Classroom } from '../contract/index.ts';
 import { soon } from './support/soon.ts';
 
 const ROOT = resolve(import.meta.dirname, '..');
@@ -32,14 +34,18 @@ const heardFrom = (child: ChildProcessWithoutNullStreams) => {
   const hear = (more: Buffer): void => void (text += more.toString());
   child.stdout.on('data', hear);
   child.stderr.on('data', hear);
-  return (words: string): Promise<void> => soon(async () => text).toContain(words);
+  return {
+    said: (words: string): Promise<void> => soon(async () => text).toContain(words),
+    /** Where the teacher's side is, once it has said so. */
+    url: (): string => /http:\/\/localhost:\d+/.exec(text)![0],
+  };
 };
-/** The built server alone. */
-const startServer = (folder: string) => {
+/** The built server alone. @param zone the computer's time zone */
+const startServer = (folder: string, zone = process.env['TZ']) => {
   const args = ['dist/server/main.js', '--data', join(folder, 'hoppel.sqlite'), '--web', 'dist/web', '--port', '0'];
-  const child = spawn(process.execPath, args, { cwd: ROOT });
+  const child = spawn(process.execPath, args, { cwd: ROOT, env: { ...process.env, TZ: zone } });
   const ended = new Promise<number | null>((done) => child.on('exit', done));
-  return { said: heardFrom(child), ended, kill: (signal: NodeJS.Signals) => child.kill(signal) };
+  return { ...heardFrom(child), ended, kill: (signal: NodeJS.Signals) => child.kill(signal) };
 };
 
 describe('starting Hoppel', () => {
@@ -115,7 +121,7 @@ describe('starting Hoppel', () => {
     const script = spawn(process.execPath, [join(ROOT, 'tools/start.mjs'), '--port', '0'], {
       env: { ...process.env, HOPPEL_DATA: folder },
     });
-    await heardFrom(script)('Ctrl-C ends Hoppel');
+    await heardFrom(script).said('Ctrl-C ends Hoppel');
     script.kill('SIGKILL');
     await soon(async () => readdirSync(folder).filter((file) => file.startsWith('hoppel.sqlite'))).toEqual([
       'hoppel.sqlite',
@@ -165,5 +171,40 @@ describe('starting Hoppel', () => {
     expect(stderr.toString()).toBe(
       `Hoppel cannot start: it needs Node 20.20 or newer, and this is Node ${version}. Get it from nodejs.org or your school's IT.\n`,
     );
+  });
+
+  it('in another time zone it goes on with all that was there; only the school day is another', async () => {
+    const own = mkdtempSync(join(folder, 'zones-'));
+    const headers = { 'Content-Type': 'application/json' };
+    const west = startServer(own, 'Pacific/Pago_Pago');
+    await west.said('Ctrl-C ends');
+    const ask = async <T>(url: string, path: string, body?: object): Promise<T> => {
+      const reply = await fetch(`${url}/api${path}`, {
+        ...(body && { method: 'POST', headers, body: JSON.stringify(body) }),
+      });
+      expect(reply.ok).toBe(true);
+      return (await reply.json()) as T;
+    };
+    await ask(west.url(), '/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bo'] });
+    const note = { id: newId(), text: 'Turns the clock by itself.' };
+    await ask(west.url(), '/record/children/1/notes', note);
+    const before = await ask<Classroom>(west.url(), '/classroom');
+    west.kill('SIGINT');
+    expect(await west.ended).toBe(0);
+    // Twenty-five hours further east: it is always another day there.
+    const east = startServer(own, 'Pacific/Kiritimati');
+    await east.said('Ctrl-C ends');
+    const after = await ask<Classroom>(east.url(), '/classroom');
+    expect(after).toMatchObject({ children: before.children, class: before.class });
+    expect(after.today > before.today).toBe(true);
+    await ask(east.url(), '/record/children/1/notes', { id: newId(), text: 'Later.' });
+    const { notes } = await ask<{ notes: { text: string; day: string }[] }>(east.url(), '/record/children/1');
+    expect(notes).toMatchObject([
+      { text: 'Later.', day: after.today },
+      { text: note.text, day: before.today },
+    ]);
+    await ask(east.url(), '/backups', {});
+    east.kill('SIGINT');
+    expect(await east.ended).toBe(0);
   });
 });

@@ -140,18 +140,16 @@ const fill = async (
 /** Looks at every row as it is used today. @throws HoppelError bad-file with the place of the first fault */
 const checkRows = async (db: Database.Database, classIds: readonly number[]): Promise<void> => {
   const check = async (table: MovedTable, where: string, order: string, id: number): Promise<void> => {
-    const select = db.prepare<[{ id: number; from: number }], StoredValues>(
-      `SELECT ${columnsOf(table).join(', ')} FROM ${table} WHERE ${where} ORDER BY ${order} LIMIT ${AT_A_TIME} OFFSET @from`,
+    const select = db.prepare<[{ id: number }], StoredValues>(
+      `SELECT ${columnsOf(table).join(', ')} FROM ${table} WHERE ${where} ORDER BY ${order}`,
     );
-    for (let from = 0; ; from += AT_A_TIME) {
-      const rows = select.all({ id, from });
-      for (const [i, row] of rows.entries()) {
-        const found = ROWS[table].safeParse(openedOrBad(table, row));
-        const issue = found.error?.issues[0];
-        if (issue !== undefined) throw bad(`${table}[${from + i}]: ${issue.path.join('.')}: ${issue.message}`);
-      }
-      if (rows.length < AT_A_TIME) return;
-      await turn();
+    let at = 0;
+    for (const row of select.iterate({ id })) {
+      const found = ROWS[table].safeParse(openedOrBad(table, row));
+      const issue = found.error?.issues[0];
+      if (issue !== undefined) throw bad(`${table}[${at}]: ${issue.path.join('.')}: ${issue.message}`);
+      at += 1;
+      if (at % AT_A_TIME === 0) await turn();
     }
   };
   for (const id of classIds)

@@ -1,17 +1,27 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Database } from 'better-sqlite3';
 import { v4 as newId } from 'uuid';
 import type { Arrival, TakeIn } from '../../contract/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { readArrival, type ArrivedFile } from './arrival.ts';
 import { contentsOf } from './contents.ts';
-import { takeIn } from './takeIn.ts';
+import { checkWishes, takeClassIn, takeTemplatesIn } from './takeIn.ts';
 
 /** Milliseconds a file is kept that was looked at and not taken in. */
 const KEPT_MS = 60 * 60 * 1000;
 
+interface Looked {
+  readonly id: string;
+  readonly file: ArrivedFile;
+  readonly timer: NodeJS.Timeout;
+  /** Classes that have come in, by their number in the file: those here that have something new. */
+  readonly done: Map<number, number>;
+}
+
 /** The file that was looked at last: kept apart until it is taken in, or another one comes. */
 export const createArrivals = (db: Database) => {
-  let looked: { readonly id: string; readonly file: ArrivedFile; readonly timer: NodeJS.Timeout } | undefined;
+  let looked: Looked | undefined;
+  let isTaking = false;
   /** So that a wish that is sent again brings nothing in twice. */
   let taken: { readonly id: string; readonly changed: readonly number[] } | undefined;
   const close = (): void => {
@@ -20,29 +30,65 @@ export const createArrivals = (db: Database) => {
     looked.file.close();
     looked = undefined;
   };
+  /** While it is taken in, a file stays. @throws HoppelError busy */
+  const free = (): void => {
+    if (isTaking) throw new HoppelError('busy');
+  };
   return {
-    /** @throws HoppelError bad-file, too-large */
+    /** @throws HoppelError bad-file, too-large, busy */
     look: async (source: AsyncIterable<Uint8Array>): Promise<Arrival> => {
       const file = await readArrival(source);
+      try {
+        free();
+      } catch (error) {
+        file.close();
+        throw error;
+      }
       close();
       const id = newId();
-      looked = { id, file, timer: setTimeout(close, KEPT_MS).unref() };
+      looked = { id, file, timer: setTimeout(() => !isTaking && close(), KEPT_MS).unref(), done: new Map() };
       return contentsOf(id, file, db);
     },
     isTaken: (id: string): boolean => taken?.id === id,
-    /** @returns the classes that have something new @throws HoppelError arrival-gone, and what taking in refuses */
-    take: (id: string, wishes: readonly TakeIn[]): readonly number[] => {
+    /**
+     * Takes classes in, one after another: each is there as a whole or not at all, and others have their turn between. Where one is
+     * refused, those before it are in, and sending again goes on with the rest.
+     * @param onTaken told of each that has something new now
+     * @returns all of them
+     * @throws HoppelError arrival-gone, busy, and what taking in refuses
+     */
+    take: async (
+      id: string,
+      wishes: readonly TakeIn[],
+      onTaken: (classId: number) => void,
+    ): Promise<readonly number[]> => {
       if (taken?.id === id) return taken.changed;
       if (looked?.id !== id) throw new HoppelError('arrival-gone');
-      const changed = takeIn(db, looked.file, wishes);
-      taken = { id, changed };
+      free();
+      const { file, done } = looked;
+      checkWishes(file, wishes);
+      isTaking = true;
+      try {
+        for (const wish of wishes) {
+          if (done.has(wish.number)) continue;
+          const classId = takeClassIn(db, file.db, wish);
+          done.set(wish.number, classId);
+          onTaken(classId);
+          await nextTurn();
+        }
+        takeTemplatesIn(db, file.db);
+      } finally {
+        isTaking = false;
+      }
+      taken = { id, changed: wishes.map(({ number }) => done.get(number)!) };
       close();
-      return changed;
+      return taken.changed;
     },
-    /** It is not wanted; nothing where it is gone. */
+    /** It is not wanted; nothing where it is gone, or is being taken in. */
     letGo: (id: string): void => {
-      if (looked?.id === id) close();
+      if (looked?.id === id && !isTaking) close();
     },
+    /** The school ends. */
     close,
   };
 };

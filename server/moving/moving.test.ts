@@ -247,6 +247,25 @@ describe('a class that is taken along', () => {
     for (const [what, wish, status] of wishes)
       expect([what, (await takeIn(to, id, wish)).status]).toEqual([what, status]);
   });
+  it('comes in class by class: one that is refused leaves those before it in, and what is said again goes on', async () => {
+    const file = JSON.parse(await takenAlong(from, 'class')) as ClassesFile;
+    const clover = file.classes[0]!;
+    const fern = {
+      class: [{ ...clover['class']![0]!, id: 90, sender_id: newId(), name: 'Fern Room', plan_seq: null }],
+      child: [{ ...clover['child']![0]!, id: 90, class_id: 90 }],
+    };
+    file.classes.push(fern);
+    const { id, classes } = await lookedAt(to, JSON.stringify(file));
+    const own = classes.map(({ number }): TakeIn => ({ as: 'own', number }));
+    const nowhere: TakeIn = { as: 'into', number: 90, classId: 77, children: [{ number: 90, childId: null }] };
+    await takeIn(to, id, [own[0]!, nowhere]).expect(404);
+    expect((await state(to)).classes.map(({ name }) => name)).toEqual(['Clover Room']);
+    const answers = count(to, 'answer');
+    await takeIn(to, id, own).expect(200);
+    expect((await state(to)).classes.map(({ name }) => name)).toEqual(['Clover Room', 'Fern Room']);
+    expect(count(to, 'answer')).toBe(answers);
+    sound(to);
+  });
   it('is not taken along by who may not see it, nor from a school without one', async () => {
     await to.get('/moving/class.json').expect(409);
     await to.get('/moving/all.json').expect(409);

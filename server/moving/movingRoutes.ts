@@ -36,7 +36,8 @@ export const movingRoutes = ({ db, now, classes, classrooms, arrivals, keeper, f
     if (db.memory) throw new HoppelError('not-found');
     const asNow = new Database(db.name, { readonly: true });
     try {
-      asNow.exec('BEGIN');
+      // What is read first is the moment all of it is as of.
+      asNow.exec('BEGIN; SELECT 1 FROM class;');
       res.attachment(fileName(`${name} ${dayOf(now())}`, 'hoppel.json')).type('application/json');
       await sendPieces(res, writeOut(asNow, classIds, { withTemplates, at: now() }));
     } finally {
@@ -64,9 +65,7 @@ export const movingRoutes = ({ db, now, classes, classrooms, arrivals, keeper, f
     const { classes: wishes } = PostTakeIn.parse(req.body);
     // What comes in cannot be taken out again: the present state is kept first.
     if (!arrivals.isTaken(id)) await keeper()?.backups.make('arrival');
-    const isNew = !arrivals.isTaken(id);
-    const changed = arrivals.take(id, wishes);
-    if (isNew) for (const classId of changed) classrooms.forget(classId);
+    const changed = await arrivals.take(id, wishes, classrooms.forget);
     const seen = classrooms.openBy(screenOf(req), () => classes.open(changed[0]!));
     rememberScreen(req, res, seen.id);
     res.json(seen.state() satisfies ClassroomState);

@@ -13,22 +13,24 @@ const rowsOf = function* (
   table: MovedTable,
   { where, order, id }: { readonly where: string; readonly order: string; readonly id: number },
 ): Generator<string> {
-  const columns = columnsOf(table).join(', ');
-  // Place by place: a statement that is being walked would keep everybody else from writing by this connection.
-  const select = db.prepare<[{ id: number; from: number }], StoredValues>(
-    `SELECT ${columns} FROM ${table} WHERE ${where} ORDER BY ${order} LIMIT ${AT_A_TIME} OFFSET @from`,
+  const select = db.prepare<[{ id: number }], StoredValues>(
+    `SELECT ${columnsOf(table).join(', ')} FROM ${table} WHERE ${where} ORDER BY ${order}`,
   );
-  for (let from = 0; ; from += AT_A_TIME) {
-    const rows = select.all({ id, from });
-    if (rows.length === 0) return;
-    yield rows.map((row, i) => `${from + i === 0 ? '' : ','}\n${JSON.stringify(opened(table, row))}`).join('');
-    if (rows.length < AT_A_TIME) return;
+  let before = '\n';
+  let some: string[] = [];
+  for (const row of select.iterate({ id })) {
+    some.push(before + JSON.stringify(opened(table, row)));
+    before = ',\n';
+    if (some.length < AT_A_TIME) continue;
+    yield some.join('');
+    some = [];
   }
+  if (some.length > 0) yield some.join('');
 };
 
 /**
  * A file of classes, piece by piece (docs/classes-file.md): all that is stored of them, but what belongs to a computer.
- * @param db in which nothing changes while it is written
+ * @param db in which nothing changes while it is written, and which nobody else asks meanwhile
  * @param withTemplates also the lessons kept for other classes
  */
 export const writeOut = function* (

@@ -235,10 +235,6 @@ h3 {
   gap: 20px;
   margin-top: 16px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 860px) {
   .columns {
     grid-template-columns: 1fr;

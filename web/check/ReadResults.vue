@@ -126,8 +126,4 @@ header {
   column-gap: 40px;
   justify-self: stretch;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

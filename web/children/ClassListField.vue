@@ -165,10 +165,6 @@ const choices = computed(() => [
   flex: none;
   accent-color: var(--plum);
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 .file {
   margin-left: -14px;
 }

@@ -95,8 +95,4 @@ form {
 form > :first-child {
   width: 100%;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

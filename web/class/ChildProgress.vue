@@ -86,10 +86,3 @@ const rows = computed(() =>
     <p class="quiet">{{ t('child.band') }}</p>
   </template>
 </template>
-
-<style scoped>
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
-</style>

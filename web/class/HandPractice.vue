@@ -21,10 +21,3 @@ const { handed, problem, hand } = useHandPractice(
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
   </div>
 </template>
-
-<style scoped>
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
-</style>

@@ -93,8 +93,4 @@ header {
   color: var(--plum);
   font-weight: 600;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

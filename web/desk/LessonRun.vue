@@ -171,8 +171,6 @@ header {
   margin-left: auto;
 }
 .problem {
-  color: var(--berry);
-  font-weight: 600;
   margin-bottom: 8px;
 }
 .ruled {

@@ -80,10 +80,6 @@ form {
 form > :first-child {
   justify-self: start;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 760px) {
   .door {
     grid-template-columns: minmax(0, 440px);

@@ -59,8 +59,4 @@ const choose = async (): Promise<void> => {
   flex-wrap: wrap;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

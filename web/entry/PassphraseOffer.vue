@@ -52,8 +52,4 @@ const skip = async (): Promise<void> => {
   flex-wrap: wrap;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -84,8 +84,4 @@ li + li {
   font-weight: 700;
   overflow-wrap: anywhere;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

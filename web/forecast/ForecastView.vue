@@ -158,8 +158,4 @@ const said = computed(() => {
   font-size: 19px;
   font-weight: 600;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

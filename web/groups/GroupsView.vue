@@ -220,10 +220,6 @@ h2 {
   gap: 6px;
   margin-bottom: 6px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 1000px) {
   .columns {
     grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));

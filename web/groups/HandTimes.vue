@@ -47,8 +47,4 @@ const { handed, problem, hand } = useHandTimes(() => what);
 .hand {
   padding: 0 10px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -10,9 +10,12 @@ const emit = defineEmits<{ wish: [wish: ClassWish] }>();
 const { t, d } = useI18n();
 
 const day = (text: string): string => d(new Date(`${text}T00:00:00Z`), 'long');
+const into = computed(() =>
+  props.one.here === null ? props.here.length > 0 : props.here.some(({ id }) => id === props.one.here?.classId),
+);
 const ways = computed(() => [
   ...(props.one.here === null ? (['own'] as const) : []),
-  ...(props.here.length > 0 ? (['into'] as const) : []),
+  ...(into.value ? (['into'] as const) : []),
   ...(props.mayLeave || props.one.here !== null ? (['leave'] as const) : []),
 ]);
 const target = computed(() => props.here.find(({ id }) => id === props.wish.classId));

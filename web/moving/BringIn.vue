@@ -52,12 +52,4 @@ const { arrival, wishes, busy, problem, detail, taken, look, letGo, take, open, 
   display: flex;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
-.good {
-  color: var(--moss-7);
-  font-weight: 600;
-}
 </style>

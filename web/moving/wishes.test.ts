@@ -33,6 +33,11 @@ describe('what a teacher wants of a class in a file', () => {
       ],
     });
   });
+  it('is left out where it is here in a class that was put away', () => {
+    const away = { ...arrived(child(1, 'Ada', 7)), here: { classId: 2, name: 'Clover Room' } };
+    expect(firstWish(away, [FERN]).as).toBe('leave');
+    expect(asTakeIn(1, firstWish(away, [FERN]))).toBeUndefined();
+  });
   it('waits where a name is here too, whatever its case and accents, until a person says who it is', () => {
     const wish = wishInto(arrived(child(1, ' bram'), child(2, 'Zoe'), child(3, 'Ida')), FERN);
     expect(unsaid(wish)).toEqual([1, 2]);

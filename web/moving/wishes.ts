@@ -36,7 +36,9 @@ export const wishInto = (arrived: ArrivedClass, to: ClassHere | undefined): Clas
 /** What is most likely wanted: a class of its own; what is here already goes on there. */
 export const firstWish = (arrived: ArrivedClass, here: readonly ClassHere[]): ClassWish => {
   const same = here.find(({ id }) => id === arrived.here?.classId);
-  return same === undefined ? { as: 'own', classId: undefined, who: new Map() } : wishInto(arrived, same);
+  if (same !== undefined) return wishInto(arrived, same);
+  // What is here in a class that was put away can come in nowhere.
+  return { as: arrived.here === null ? 'own' : 'leave', classId: undefined, who: new Map() };
 };
 
 /** Children of whom nobody has said yet who they are. */

@@ -170,14 +170,6 @@ footer {
   display: flex;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
-.good {
-  color: var(--moss-7);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .page {
     grid-template-columns: minmax(0, 1fr);

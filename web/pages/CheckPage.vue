@@ -203,8 +203,7 @@ header {
 .whole {
   padding: 16px 24px 24px;
 }
-.stuck,
-.problem {
+.stuck {
   color: var(--berry);
   font-weight: 600;
 }

@@ -158,10 +158,6 @@ else if (lesson !== undefined)
   font-size: 18px;
   text-transform: uppercase;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .checks {
     grid-template-columns: minmax(0, 1fr);

@@ -230,8 +230,6 @@ header {
 }
 .problem {
   padding: 12px 32px;
-  color: var(--berry);
-  font-weight: 600;
 }
 @media (max-width: 860px) {
   .child {

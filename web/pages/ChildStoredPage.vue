@@ -124,8 +124,7 @@ const erase = async (): Promise<void> => {
   gap: 8px;
   margin-top: 14px;
 }
-.delete,
-.problem {
+.delete {
   color: var(--berry);
   font-weight: 600;
 }

@@ -212,10 +212,6 @@ form > :first-child {
   color: var(--plum);
   font-weight: 600;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .page {
     grid-template-columns: 1fr;

@@ -171,10 +171,6 @@ const hardest = computed(() =>
 .hint {
   margin-top: 18px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 1080px) {
   .class {
     grid-template-columns: minmax(0, 1fr);

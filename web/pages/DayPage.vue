@@ -213,10 +213,6 @@ aside {
   justify-self: start;
   margin-left: -16px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .page {
     grid-template-columns: minmax(0, 1fr);

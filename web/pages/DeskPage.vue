@@ -67,8 +67,6 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
   position: fixed;
   bottom: 16px;
   right: 32px;
-  color: var(--berry);
-  font-weight: 600;
 }
 @media (max-width: 1080px) {
   .desk {

@@ -149,10 +149,6 @@ aside > section {
 aside {
   gap: 24px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .page {
     grid-template-columns: minmax(0, 1fr);

@@ -148,10 +148,6 @@ const keep = async (): Promise<void> => {
   display: flex;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .settings {
     grid-template-columns: 1fr;

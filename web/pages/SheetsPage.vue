@@ -125,8 +125,4 @@ const ofLesson = computed(() =>
   max-width: 1500px;
   margin: 0 auto;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

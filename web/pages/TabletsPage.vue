@@ -116,10 +116,6 @@ const ticket = computed(() => tablets.value?.sets.findLast(({ what }) => what ==
 .problem {
   grid-column: 1 / -1;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 1080px) {
   .tablets {
     grid-template-columns: 270px minmax(0, 1fr);

@@ -220,10 +220,6 @@ const facts = computed(() => {
 .weeks footer {
   margin-top: 12px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 900px) {
   .page {
     grid-template-columns: 1fr;

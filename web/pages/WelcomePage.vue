@@ -151,8 +151,4 @@ form > :first-child,
   display: flex;
   gap: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

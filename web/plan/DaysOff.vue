@@ -140,8 +140,4 @@ li button {
   outline-offset: 2px;
   border-radius: 8px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -80,8 +80,4 @@ li {
 .take:hover {
   background: var(--plum-tint);
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

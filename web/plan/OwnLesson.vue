@@ -237,8 +237,4 @@ input {
 .any {
   flex: 1 1 300px;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -106,8 +106,4 @@ const close = (): void => {
 .acts > :last-child {
   margin-left: auto;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -79,8 +79,6 @@ const read = async (event: Event): Promise<void> => {
 }
 .problem {
   width: 100%;
-  color: var(--berry);
-  font-weight: 600;
   overflow-wrap: anywhere;
 }
 </style>

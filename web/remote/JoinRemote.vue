@@ -62,8 +62,4 @@ input {
   text-align: center;
   letter-spacing: 0.1em;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>

@@ -156,10 +156,6 @@ const became = (sheet: ListedSheet): string => {
 .what:hover {
   background: var(--plum-tint);
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 .file {
   margin-left: -14px;
 }

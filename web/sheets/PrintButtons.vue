@@ -126,7 +126,5 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 .problem {
   margin-top: 8px;
-  color: var(--berry);
-  font-weight: 600;
 }
 </style>

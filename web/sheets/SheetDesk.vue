@@ -300,10 +300,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   background: var(--plum-chosen);
   color: var(--plum-deep);
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 @media (max-width: 1180px) {
   .desk {
     grid-template-columns: 300px minmax(0, 1fr);

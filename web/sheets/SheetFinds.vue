@@ -84,10 +84,6 @@ const swap = computed(() => {
 </template>
 
 <style scoped>
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 .finds {
   margin-top: 6px;
 }

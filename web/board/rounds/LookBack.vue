@@ -51,8 +51,4 @@ const { stateOf, problem, toggleMissed, toggleOut, allRight } = useLookBack(
 .back {
   align-self: flex-start;
 }
-.problem {
-  color: var(--berry);
-  font-weight: 600;
-}
 </style>
