@@ -14,8 +14,8 @@ const { arrival, wishes, busy, problem, detail, taken, look, letGo, take, open, 
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }} {{ detail }}</p>
     <p v-if="taken.length > 0" class="good" role="status">
       {{ t('moving.taken', { names: taken.join(', ') }, taken.length) }}
-      <router-link :to="{ name: 'desk' }">{{ t('moving.toDesk') }}</router-link>
     </p>
+    <v-btn v-if="taken.length > 0" variant="outlined" class="to" :to="{ name: 'desk' }">{{ t('moving.toDesk') }}</v-btn>
     <p v-if="busy" class="quiet" role="status">{{ t(`moving.busy.${busy}`) }}</p>
     <template v-if="arrival">
       <p class="quiet">
@@ -47,6 +47,9 @@ const { arrival, wishes, busy, problem, detail, taken, look, letGo, take, open, 
 .bring {
   display: grid;
   gap: 12px;
+}
+.to {
+  justify-self: start;
 }
 .acts {
   display: flex;
