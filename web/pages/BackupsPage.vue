@@ -7,7 +7,7 @@ import type { Backup, BackupContents } from '../../contract/index.ts';
 import { KEPT } from '../../core/keeping/index.ts';
 import { apiAddress } from '../api/place.ts';
 import { useBackups } from '../backups/useBackups.ts';
-import SettingsTabs from '../settings/SettingsTabs.vue';
+import SettingsFrame from '../settings/SettingsFrame.vue';
 
 const { t, d, n } = useI18n();
 const { kept, problem, busy, make, lookIn, load, restore } = useBackups();
@@ -43,52 +43,47 @@ const taken = (): void => void setTimeout(load, TAKEN_MS);
 </script>
 
 <template>
-  <div class="page">
-    <section>
-      <SettingsTabs />
-      <h1 class="title-page">{{ t('backups.title') }}</h1>
-      <p class="quiet lead">{{ t('backups.lead', KEPT) }}</p>
-      <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
-      <p v-if="kept?.failed" class="problem" role="alert">{{ t('backups.failed', { why: kept.failed }) }}</p>
-      <p v-if="restored" class="good" role="status">{{ t('backups.restored') }}</p>
-      <p v-if="kept?.backups.length === 0" class="quiet">{{ t('backups.none') }}</p>
-      <ol v-if="kept" class="sheet list">
-        <li v-for="backup in kept.backups" :key="backup.name" :data-backup="backup.why">
-          <div class="line">
-            <strong>{{ when(backup) }}</strong>
-            <span class="quiet">{{ t(`backups.why.${backup.why}`) }}</span>
-            <span class="quiet size">{{ size(backup.bytes) }}</span>
-            <v-btn
-              variant="text"
-              :height="44"
-              :aria-expanded="opened === backup.name"
-              :aria-label="t('backups.lookIn', { when: when(backup) })"
-              @click="look(backup.name)"
-              >{{ t('backups.look') }}</v-btn
-            >
-            <v-btn
-              variant="text"
-              :height="44"
-              :prepend-icon="mdiHistory"
-              :disabled="busy"
-              :aria-label="t('backups.restoreThis', { when: when(backup) })"
-              @click="wanted = backup"
-              >{{ t('backups.restore') }}</v-btn
-            >
-          </div>
-          <ul v-if="opened === backup.name && contents" class="contents">
-            <li v-for="one in contents.classes" :key="one.name">
-              {{ t('backups.class', { ...one }, one.children) }}
-              <template v-if="one.last">{{
-                t('backups.last', { day: d(new Date(`${one.last}T00:00:00Z`), 'long') })
-              }}</template>
-            </li>
-            <li v-if="contents.classes.length === 0">{{ t('backups.empty') }}</li>
-          </ul>
-        </li>
-      </ol>
-    </section>
-    <aside>
+  <SettingsFrame :title="t('backups.title')" :lead="t('backups.lead', KEPT)">
+    <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+    <p v-if="kept?.failed" class="problem" role="alert">{{ t('backups.failed', { why: kept.failed }) }}</p>
+    <p v-if="restored" class="good" role="status">{{ t('backups.restored') }}</p>
+    <p v-if="kept?.backups.length === 0" class="quiet">{{ t('backups.none') }}</p>
+    <ol v-if="kept" class="sheet list">
+      <li v-for="backup in kept.backups" :key="backup.name" :data-backup="backup.why">
+        <div class="line">
+          <strong>{{ when(backup) }}</strong>
+          <span class="quiet">{{ t(`backups.why.${backup.why}`) }}</span>
+          <span class="quiet size">{{ size(backup.bytes) }}</span>
+          <v-btn
+            variant="text"
+            :height="44"
+            :aria-expanded="opened === backup.name"
+            :aria-label="t('backups.lookIn', { when: when(backup) })"
+            @click="look(backup.name)"
+            >{{ t('backups.look') }}</v-btn
+          >
+          <v-btn
+            variant="text"
+            :height="44"
+            :prepend-icon="mdiHistory"
+            :disabled="busy"
+            :aria-label="t('backups.restoreThis', { when: when(backup) })"
+            @click="wanted = backup"
+            >{{ t('backups.restore') }}</v-btn
+          >
+        </div>
+        <ul v-if="opened === backup.name && contents" class="contents">
+          <li v-for="one in contents.classes" :key="one.name">
+            {{ t('backups.class', { ...one }, one.children) }}
+            <template v-if="one.last">{{
+              t('backups.last', { day: d(new Date(`${one.last}T00:00:00Z`), 'long') })
+            }}</template>
+          </li>
+          <li v-if="contents.classes.length === 0">{{ t('backups.empty') }}</li>
+        </ul>
+      </li>
+    </ol>
+    <template #aside>
       <h2 class="title-item">{{ t('backups.takeTitle') }}</h2>
       <p>{{ t('backups.takeText') }}</p>
       <v-btn :prepend-icon="mdiDownload" :href="apiAddress('/backups/now.sqlite')" download @click="taken">{{
@@ -99,7 +94,7 @@ const taken = (): void => void setTimeout(load, TAKEN_MS);
       }}</v-btn>
       <p class="quiet where">{{ t('backups.where', { folder: kept?.folder ?? '', free }) }}</p>
       <p class="quiet">{{ t('backups.care') }}</p>
-    </aside>
+    </template>
     <v-dialog
       v-if="wanted"
       :model-value="true"
@@ -116,22 +111,10 @@ const taken = (): void => void setTimeout(load, TAKEN_MS);
         </footer>
       </section>
     </v-dialog>
-  </div>
+  </SettingsFrame>
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 320px;
-  gap: 48px;
-  padding: 8px 32px 32px;
-  max-width: 1280px;
-  margin: 0 auto;
-  align-items: start;
-}
-.lead {
-  margin: 2px 0 12px;
-}
 .list {
   padding: 6px 18px;
 }
@@ -152,12 +135,6 @@ const taken = (): void => void setTimeout(load, TAKEN_MS);
   padding: 0 0 12px 18px;
   list-style: disc;
 }
-aside {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
-  padding-top: 56px;
-}
 .where {
   overflow-wrap: anywhere;
 }
@@ -169,14 +146,5 @@ aside {
 footer {
   display: flex;
   gap: 8px;
-}
-@media (max-width: 900px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 16px;
-  }
-  aside {
-    padding-top: 0;
-  }
 }
 </style>

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import PassphraseField from '../entry/PassphraseField.vue';
 import PassphraseForm from '../entry/PassphraseForm.vue';
 import TeacherDevices from '../entry/TeacherDevices.vue';
-import SettingsTabs from '../settings/SettingsTabs.vue';
+import SettingsFrame from '../settings/SettingsFrame.vue';
 import { useEntryStore } from '../stores/entry.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -39,79 +39,60 @@ const when = (at: string): string => d(new Date(at), { dateStyle: 'medium', time
 </script>
 
 <template>
-  <div class="page">
-    <section>
-      <SettingsTabs />
-      <h1 class="title-page">{{ t('entry.page') }}</h1>
-      <p class="quiet lead">{{ t('entry.pageLead') }}</p>
-      <p v-if="chosen" class="good" role="status">{{ t('entry.chosen') }}</p>
-      <div v-if="entry.entry?.wrong" class="tries" role="status">
-        <p>
-          {{
-            t(
-              'entry.tries',
-              { count: entry.entry.wrong.count, when: when(entry.entry.wrong.lastAt) },
-              entry.entry.wrong.count,
-            )
-          }}
-        </p>
-        <v-btn variant="text" :height="44" @click="act(entry.sawTries)">{{ t('entry.seen') }}</v-btn>
-      </div>
-      <div v-if="!entry.isSet" class="sheet card">
-        <p class="title-item">
-          {{ t(`entry.state.${entry.entry?.passphrase === 'skipped' ? 'skipped' : 'unasked'}`) }}
-        </p>
+  <SettingsFrame :title="t('entry.page')" :lead="t('entry.pageLead')">
+    <p v-if="chosen" class="good" role="status">{{ t('entry.chosen') }}</p>
+    <div v-if="entry.entry?.wrong" class="tries" role="status">
+      <p>
+        {{
+          t(
+            'entry.tries',
+            { count: entry.entry.wrong.count, when: when(entry.entry.wrong.lastAt) },
+            entry.entry.wrong.count,
+          )
+        }}
+      </p>
+      <v-btn variant="text" :height="44" @click="act(entry.sawTries)">{{ t('entry.seen') }}</v-btn>
+    </div>
+    <div v-if="!entry.isSet" class="sheet card">
+      <p class="title-item">
+        {{ t(`entry.state.${entry.entry?.passphrase === 'skipped' ? 'skipped' : 'unasked'}`) }}
+      </p>
+      <p>{{ t('entry.without') }}</p>
+    </div>
+    <div class="sheet card">
+      <h2 class="title-column">{{ t(entry.isSet ? 'entry.changeTitle' : 'entry.chooseTitle') }}</h2>
+      <PassphraseForm @chosen="onChosen">
+        <v-btn v-if="entry.entry?.passphrase === 'unasked'" variant="text" @click="goWithout">{{
+          t('entry.skip')
+        }}</v-btn>
+        <v-btn v-if="entry.isSet && !leaving" variant="text" @click="leaving = true">{{ t('entry.goWithout') }}</v-btn>
+      </PassphraseForm>
+      <form v-if="leaving" class="leaving" @submit.prevent="goWithout">
         <p>{{ t('entry.without') }}</p>
-      </div>
-      <div class="sheet card">
-        <h2 class="title-column">{{ t(entry.isSet ? 'entry.changeTitle' : 'entry.chooseTitle') }}</h2>
-        <PassphraseForm @chosen="onChosen">
-          <v-btn v-if="entry.entry?.passphrase === 'unasked'" variant="text" @click="goWithout">{{
-            t('entry.skip')
-          }}</v-btn>
-          <v-btn v-if="entry.isSet && !leaving" variant="text" @click="leaving = true">{{
-            t('entry.goWithout')
-          }}</v-btn>
-        </PassphraseForm>
-        <form v-if="leaving" class="leaving" @submit.prevent="goWithout">
-          <p>{{ t('entry.without') }}</p>
-          <PassphraseField v-model="before" :label="t('entry.before')" />
-          <div class="acts">
-            <v-btn type="submit" data-without>{{ t('entry.goWithout') }}</v-btn>
-            <v-btn variant="text" @click="leaving = false">{{ t('app.cancel') }}</v-btn>
-          </div>
-        </form>
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      </div>
-    </section>
-    <aside>
+        <PassphraseField v-model="before" :label="t('entry.before')" />
+        <div class="acts">
+          <v-btn type="submit" data-without>{{ t('entry.goWithout') }}</v-btn>
+          <v-btn variant="text" @click="leaving = false">{{ t('app.cancel') }}</v-btn>
+        </div>
+      </form>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </div>
+    <template #aside>
       <TeacherDevices v-if="entry.isSet" ref="devices" />
-      <section>
+      <section class="beside">
         <h2 class="title-column">{{ t('entry.coverTitle') }}</h2>
         <p>{{ t(entry.isSet ? 'entry.coverSet' : 'entry.coverNone') }}</p>
         <v-btn variant="tonal" :height="44" @click="entry.cover">{{ t('entry.cover') }}</v-btn>
       </section>
-      <section>
+      <section class="beside">
         <h2 class="title-column">{{ t('entry.resetTitle') }}</h2>
         <p>{{ t('entry.reset') }}</p>
       </section>
-    </aside>
-  </div>
+    </template>
+  </SettingsFrame>
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 360px;
-  gap: 48px;
-  padding: 8px 32px 32px;
-  max-width: 1280px;
-  margin: 0 auto;
-  align-items: start;
-}
-.lead {
-  margin: 2px 0 12px;
-}
 .card {
   display: grid;
   gap: 10px;
@@ -140,18 +121,10 @@ const when = (at: string): string => d(new Date(at), { dateStyle: 'medium', time
   display: flex;
   gap: 8px;
 }
-aside,
-aside > section {
+.beside {
   display: grid;
   gap: 8px;
   justify-items: start;
-}
-aside {
-  gap: 24px;
-}
-@media (max-width: 900px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
+  margin-bottom: 14px;
 }
 </style>
