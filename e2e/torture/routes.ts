@@ -25,6 +25,44 @@ export interface Known {
 const SET = { kind: 'set', shown: 180 };
 const ANSWER = { kind: 'hands', hour: 90, minute: 0 };
 
+/** A file of classes with one child and one answer. */
+const SMALL_FILE = {
+  ...{ format: 'hoppel-classes', version: 1, schema: 20, madeAt: '2026-11-24T09:00:00.000Z', templates: [] },
+  classes: [
+    {
+      class: [
+        {
+          ...{ id: 900, sender_id: 'a small class', name: 'Fern Room', number_time: '09:00', demo: 0 },
+          ...{ go_on: 80, with_group: 50, chime: 40, plan_seq: null },
+        },
+      ],
+      child: [
+        {
+          ...{ id: 900, class_id: 900, name: 'Ada', picture: 'frog', position: 1 },
+          ...{ absent_on: null, moved_away: 0, home_language: null },
+        },
+      ],
+      lesson: [{ id: 900, class_id: 900, note: '' }],
+      answer: [
+        {
+          ...{ seq: 1, id: newId(), child_id: 900, lesson_id: 900, round_id: null, round_index: null, pile_id: null },
+          ...{
+            task: null,
+            attempt: 1,
+            item: SET,
+            answer: ANSWER,
+            read: ANSWER,
+            reader: 1,
+            verdict: 'right',
+            findings: [],
+          },
+          ...{ source: 'tablet', stored_at: '2026-11-24T09:00:00.000Z', day: '2026-11-24' },
+        },
+      ],
+    },
+  ],
+};
+
 /** A right request to every route but streams. */
 export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] => {
   const version = classroom.plan?.version ?? 0;
@@ -198,7 +236,7 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
     post('/backups/:name/restore', {}, '/backups/hoppel-20261124T073000Z-daily.sqlite/restore'),
     get('/moving/class.json'),
     get('/moving/all.json'),
-    post('/moving/arrivals', { format: 'hoppel-classes', version: 1 }),
+    post('/moving/arrivals', SMALL_FILE),
     post('/moving/arrivals/:id/take', { classes: [{ as: 'own', number: 1 }] }, `/moving/arrivals/${newId()}/take`),
     remove('/moving/arrivals/:id', `/moving/arrivals/${newId()}`),
     post('/rehearsal', { id: newId(), lessonId: lesson }),
