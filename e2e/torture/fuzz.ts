@@ -24,6 +24,9 @@ const VISITORS = [
 ];
 type Visitor = (typeof VISITORS)[number];
 
+/** Milliseconds after which a request hangs: far above the longest there is. */
+const HANGS_MS = 30_000;
+
 /** The passphrase of the teacher's; her computer without it gets no further than any other. */
 const PASSPHRASE = 'eleven green hares';
 
@@ -189,6 +192,7 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
   });
   const statuses: Record<number, number> = {};
   const faults: string[] = [];
+  let before = '';
   let routes = routesOf(await known());
   for (let i = 0; i < requests; i++) {
     // Some of them change what is right.
@@ -207,12 +211,15 @@ export const fuzz = async (hoppel: Hoppel, requests: number, rng: Rng): Promise<
     const body = route.method === 'GET' ? undefined : rng() < 0.75 ? spoiled : right;
     const name = `${visitor}: ${route.method} ${path.slice(0, 80)} ${(body ?? '').slice(0, 200)}`;
     let reply: Reply;
+    const began = performance.now();
     try {
       reply = await send(route.method, path, headersOf(visitor), body);
     } catch (error) {
       faults.push(`${name}: ${String(error)}`);
       continue;
     }
+    if (performance.now() - began > HANGS_MS) faults.push(`${name}: hung behind ${before}`);
+    before = name;
     statuses[reply.status] = (statuses[reply.status] ?? 0) + 1;
     if (reply.status >= 500) faults.push(`${name}: ${reply.status} ${reply.text.slice(0, 200)}`);
     if (reply.status < 300 && !MAY[visitor](route)) faults.push(`${name}: ${reply.status}, which it may not`);

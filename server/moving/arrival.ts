@@ -59,10 +59,13 @@ const inserter = (db: Database.Database) => {
 };
 
 const HEAD = ['format', 'version', 'schema', 'madeAt'] as const;
+/** @throws HoppelError bad-file */
+const checkFormat = (said: unknown): void => {
+  if (said !== CLASSES_FILE.format) throw bad(`format: must be "${CLASSES_FILE.format}": this is another kind of file`);
+};
 /** What stands before everything else. @throws HoppelError bad-file */
 const checkHead = (head: ReadonlyMap<string, unknown>): { readonly schema: number; readonly madeAt: string } => {
-  if (head.get('format') !== CLASSES_FILE.format)
-    throw bad(`format: must be "${CLASSES_FILE.format}": this is another kind of file`);
+  checkFormat(head.get('format'));
   if (head.get('version') !== CLASSES_FILE.version)
     throw bad(`version: must be ${CLASSES_FILE.version}: this file is of another version`);
   const [schema, madeAt] = [head.get('schema'), head.get('madeAt')];
@@ -97,7 +100,12 @@ const fill = async (
   };
   const take = (path: readonly (string | number | undefined)[], key: unknown, value: unknown): void => {
     const [, part, at, table] = path;
-    if (part === undefined) return void head.set(String(key), value);
+    if (part === undefined) {
+      head.set(String(key), value);
+      // Another file is told from one of classes by its first words, however long it is.
+      if (key === 'format') checkFormat(value);
+      return;
+    }
     begin();
     if (part === 'templates') return put!('lesson_template', value, `templates[${String(key)}]`);
     const name = CLASS_TABLES.find((one) => one === table);

@@ -212,6 +212,19 @@ describe('a class that is taken along', () => {
     }
     expect(count(to, 'class')).toBe(0);
   });
+  it('says what is wrong with a large file at its begin, too, while the rest of it is still on its way', async () => {
+    const large = Buffer.concat([Buffer.from('{"format":"a film","frames":["'), Buffer.alloc(30_000_000, 'x')]);
+    const reply = await fetch(`${to.url}/api/moving/arrivals`, { method: 'POST', body: large });
+    expect(reply.status).toBe(400);
+    expect(await reply.json()).toMatchObject({
+      code: 'bad-file',
+      message: expect.stringContaining('another kind of file'),
+    });
+    const other = Buffer.concat([Buffer.from('<html>'), Buffer.alloc(30_000_000, 'x')]);
+    const second = await fetch(`${to.url}/api/moving/arrivals`, { method: 'POST', body: other });
+    expect(second.status).toBe(400);
+    expect(await second.json()).toMatchObject({ code: 'bad-file' });
+  });
   it('reaches into no class that is here, whatever the file says', async () => {
     await bringAll(to, await takenAlong(from, 'class'));
     const file = JSON.parse(await takenAlong(from, 'class')) as ClassesFile;

@@ -54,7 +54,12 @@ export const movingRoutes = ({ db, now, classes, classrooms, arrivals, keeper, f
     await send(res, 'Hoppel', all, true);
   });
   router.post('/arrivals', async (req, res) => {
-    res.status(201).json(await arrivals.look(req));
+    try {
+      res.status(201).json(await arrivals.look(req.iterator({ destroyOnReturn: false })));
+    } finally {
+      // What is still to come of a file that was refused is let go by: who sends it would not hear why otherwise.
+      req.resume();
+    }
   });
   router.delete('/arrivals/:id', (req, res) => {
     arrivals.letGo(SenderId.parse(req.params['id']));
