@@ -17,6 +17,11 @@ export const createOpenStreams = () => {
   return {
     /** One more; the oldest give way where they are too many, but to the teacher. @param owner names the device */
     opened: (owner: string, stream: Response): void => {
+      // What is said to one that has ended is heard by nobody. Unheard of, it would be thrown in the midst of whatever request is
+      // being read, which then is never answered.
+      stream.on('error', (error: NodeJS.ErrnoException) => {
+        if (error.code !== 'ERR_STREAM_WRITE_AFTER_END') console.error('A live stream:', error);
+      });
       const open = of(owner).add(stream);
       byOwner.set(owner, open);
       stream.once('close', () => {
