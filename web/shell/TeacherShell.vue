@@ -70,7 +70,11 @@ const places = [
   { name: 'sheets', icon: mdiFileDocumentOutline, routes: ['sheets', 'checks', 'check'] },
   { name: 'board', icon: mdiPresentation, routes: ['board'] },
   { name: 'tablets', icon: mdiTabletCellphone, routes: ['tablets'] },
-  { name: 'settings', icon: mdiCogOutline, routes: ['settings', 'unit', 'children', 'day', 'passphrase', 'backups', 'moving'] },
+  {
+    name: 'settings',
+    icon: mdiCogOutline,
+    routes: ['settings', 'unit', 'children', 'day', 'passphrase', 'backups', 'moving'],
+  },
 ] as const;
 /** What a made-up class has: the others are nobody's. */
 const shownPlaces = computed(() => places.filter(({ name }) => !isRehearsing || name === 'class' || name === 'board'));
