@@ -26,14 +26,14 @@ const TABS = ['settings', 'children', 'day', 'unit', 'passphrase', 'backups', 'm
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
-  margin-bottom: 8px;
+  gap: 2px;
+  margin: 0 0 8px -13px;
 }
 a {
   display: inline-flex;
   align-items: center;
   min-height: 44px;
-  padding: 0 18px;
+  padding: 0 13px;
   border-radius: 999px;
   color: var(--ink);
 }
