@@ -23,7 +23,7 @@ import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
 import { createForecastBase } from '../record/forecastBase.ts';
 import { createClassView } from '../record/classView.ts';
-import { createJudgedAnswers } from '../record/judgedAnswers.ts';
+import { createJudgedAnswers, type Judging } from '../record/judgedAnswers.ts';
 import { createChildData } from '../privacy/childData.ts';
 import { createPileRepository } from '../piles/pileRepository.ts';
 import { createNoteRepository } from '../notes/noteRepository.ts';
@@ -57,6 +57,8 @@ export interface ClassroomParts {
   readonly remoteTries: () => number;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours: Behaviours;
+  /** Judges answers of every class. */
+  readonly judging: Judging;
 }
 
 /**
@@ -65,7 +67,7 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours } = parts;
+  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours, judging } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -85,7 +87,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
   const planner = createPlanner({ db, row, plans, lessons, settings, now });
   const recorder = createRecorder({ db, answers, children, lessons, rounds, settings, now });
   const runner = createRoundRunner({ db, rounds, lessons, children, answers, recorder, plans, now });
-  const judged = createJudgedAnswers(answers);
+  const judged = createJudgedAnswers(answers, judging);
   const correcting = createCorrecting({ answers, children, judged, now });
   const seats = createSeats(ticks);
   const relay = createBoardRelay();

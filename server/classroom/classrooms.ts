@@ -1,6 +1,7 @@
 import type { Request } from 'express';
 import type { Ticks } from '../clock.ts';
 import { littleByLittle } from '../common/littleByLittle.ts';
+import { createJudging } from '../record/judgedAnswers.ts';
 import type { Pairing } from '../remote/pairing.ts';
 import { createClassroom, type Classroom, type ClassroomParts } from './classroom.ts';
 import { createScreens, type Screen } from './screens.ts';
@@ -8,7 +9,7 @@ import { createScreens, type Screen } from './screens.ts';
 /** Finds the class a request is about: that of its tablet, its remote or its screen. */
 export type FindClassroom = (req: Request) => Classroom;
 
-interface Parts extends ClassroomParts {
+interface Parts extends Omit<ClassroomParts, 'judging'> {
   readonly ticks: Ticks;
   /** Remotes follow their board to another class. */
   readonly pairing: Pick<Pairing, 'follow'>;
@@ -19,11 +20,12 @@ export const createClassrooms = (parts: Parts) => {
   const { classes, pairing } = parts;
   const known = new Map<number, Classroom>();
   const screens = createScreens(parts.ticks);
+  const judging = createJudging();
   let ended = false;
   const one = (classId: number): Classroom => {
     const found = known.get(classId);
     if (found !== undefined) return found;
-    const made = createClassroom(parts, classId);
+    const made = createClassroom({ ...parts, judging }, classId);
     known.set(classId, made);
     // Whoever still asks while the server ends is answered, and told nothing after.
     if (ended) made.live.end();

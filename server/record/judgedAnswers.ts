@@ -17,8 +17,11 @@ const NONE: OfChild = { answers: [], version: 0 };
 const MOST_JUDGEMENTS = 20_000;
 const MOST_TEXT = 400;
 
-/** Judges answers; the same one to the same task once. */
-const createJudging = () => {
+/**
+ * Judges answers; the same one to the same task once. Nothing of a class or a child is in it: the classes of a school, who are taught much
+ * the same, share one.
+ */
+export const createJudging = () => {
   const known = new Map<string, Judgement>();
   const judged = ({ item, read, verdict, findings }: FirstTry): Judgement =>
     judgement({
@@ -35,6 +38,8 @@ const createJudging = () => {
     return found;
   };
 };
+
+export type Judging = ReturnType<typeof createJudging>;
 
 /** As it counts: what the teacher says stands in the place of what was given. @returns none where it was taken out */
 const asCounted = (row: FirstTry): FirstTry | undefined => {
@@ -63,13 +68,13 @@ const newHeld = (version: number): Held => ({ answers: [], asked: new Map(), ver
  */
 export const createJudgedAnswers = (
   answers: Pick<AnswerRepository, 'firstTriesAfter' | 'firstTriesOfChild' | 'last' | 'removals'>,
+  judgementOf: Judging = createJudging(),
 ) => {
   let byChild = new Map<number, Held>();
   /** Place in the record up to which all is taken up. */
   let after = 0;
   let removals = answers.removals();
   let changes = 0;
-  const judgementOf = createJudging();
   const beginAnew = (): void => {
     // Versions go on, so that nobody takes an old one for the same.
     byChild = new Map([...byChild].map(([id, { version }]) => [id, newHeld(version + 1)]));
