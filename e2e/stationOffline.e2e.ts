@@ -5,7 +5,6 @@ import { v4 as newId } from 'uuid';
 import { timeOf } from '../core/clock/index.ts';
 import { rightAnswers, type Item } from '../core/items/index.ts';
 import type { AnswerRow, Tablets } from '../contract/index.ts';
-import { answeringOn } from './support/answering.ts';
 import { NETWORK_NAMES } from './support/chromium.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
@@ -20,8 +19,11 @@ import {
   showPictures,
   keptOnTablet,
   giveVoice,
+  answerSet,
+  hasWaiting,
   openStation,
   sitDown,
+  storedOf,
 } from './support/station.ts';
 
 /** A network that comes and goes, at a tablet on the classroom network and at one where browsers allow more. */
@@ -36,11 +38,7 @@ const [, NETWORK_NAME] = NETWORK_NAMES;
 const onNetwork = (): string => hoppel.url.replace('localhost', NETWORK_NAME);
 const TIMES = [3, 9, 7, 2].map((hour) => timeOf(hour));
 const ITEMS: Item[] = TIMES.map((shown) => ({ kind: 'write-digital', shown }));
-const stored = async (childId: number): Promise<AnswerRow[]> => {
-  const reply = await fetch(`${hoppel.url}/api/record/children/${childId}`);
-  const { answers } = (await reply.json()) as { answers: AnswerRow[] };
-  return answers.filter(({ source }) => source === 'tablet').reverse();
-};
+const stored = (childId: number): Promise<AnswerRow[]> => storedOf(hoppel, childId);
 const cut = async (page: Page, offline: boolean): Promise<void> => {
   await page.driver.sendDevToolsCommand('Network.enable', {});
   await page.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
@@ -50,14 +48,7 @@ const cut = async (page: Page, offline: boolean): Promise<void> => {
     uploadThroughput: -1,
   });
 };
-const answer = async (page: Page, at: number): Promise<void> => {
-  await page.until('a task', async () => (await page.attribute('.task', 'data-status')) === 'open');
-  await page.until(
-    `task ${at + 1}`,
-    async () => (await page.attribute('.stones', 'aria-label')) === `Task ${at + 1} of ${TIMES.length}`,
-  );
-  await answeringOn(page, 'touch').give(ITEMS[at]!, rightAnswers(ITEMS[at]!)[0]!);
-};
+const answer = (page: Page, at: number): Promise<void> => answerSet(page, ITEMS, at);
 /** A round of today's lesson that is over. @returns its id */
 const endedRound = async (): Promise<string> => {
   const teacher = await bareTablet(hoppel.url);
@@ -68,13 +59,6 @@ const endedRound = async (): Promise<string> => {
   if (!ended.ok) throw new Error(await ended.text());
   return id;
 };
-const hasWaiting = async (page: Page, count: number): Promise<void> => {
-  await page.until(`${count} answers wait`, async () => {
-    const list = (await keptOnTablet(page, 'unsent')) as unknown[] | null;
-    return (list ?? []).length === count;
-  });
-};
-
 describe('a tablet on the classroom network, by plain http', () => {
   let browser: Browser;
   let page: Page;

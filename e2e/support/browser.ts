@@ -25,6 +25,8 @@ interface Options {
   readonly motion?: boolean;
   /** Logs what it asks of the network; costly where much is asked. */
   readonly requestLog?: boolean;
+  /** A certificate it was told to trust, PEM. */
+  readonly trusted?: string;
 }
 
 /** A request that is refused or lost is said by the browser itself; tests that want one ask for it. */
@@ -44,8 +46,9 @@ export const startBrowser = async ({
   height = 800,
   motion = false,
   requestLog = false,
+  trusted,
 }: Options = {}): Promise<Browser> => {
-  const { chromium, targetId, downloadTo, close } = await openContext();
+  const { chromium, targetId, downloadTo, close } = await openContext(trusted);
   const options = new chrome.Options();
   options.debuggerAddress(`127.0.0.1:${chromium.browser}`);
   options.set('goog:loggingPrefs', { browser: 'ALL', performance: requestLog ? 'ALL' : 'OFF' });

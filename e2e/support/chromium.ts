@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { createHash, X509Certificate } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -41,23 +42,34 @@ interface Chromium {
 
 /** Milliseconds until a Chromium that does not start is given up. */
 const START_MS = 60_000;
-/** Test files know nothing of each other: where this process's Chromium is stands in a file. */
-const SAID = join(tmpdir(), `hoppel-chromium-${process.pid}.json`);
+/** The key of a certificate, as Chromium is told of one. */
+const keyOf = (pem: string): string =>
+  createHash('sha256')
+    .update(new X509Certificate(pem).publicKey.export({ type: 'spki', format: 'der' }))
+    .digest('base64');
 
-/** One Chromium for all the test files a process runs, one after the other: starting one takes three seconds of a processor. */
-const chromiumOfThisProcess = async (): Promise<Chromium> => {
-  if (!existsSync(SAID)) {
+/**
+ * One Chromium for all the test files a process runs, one after the other: starting one takes three seconds of a processor. One that
+ * trusts a certificate is another.
+ */
+const chromiumOfThisProcess = async (trusted?: string): Promise<Chromium> => {
+  const key = trusted === undefined ? undefined : keyOf(trusted);
+  // Test files know nothing of each other: where this process's Chromium is stands in a file.
+  const name = ['hoppel-chromium', process.pid, ...(key === undefined ? [] : [key.replaceAll(/\W/g, '')])].join('-');
+  const said = join(tmpdir(), `${name}.json`);
+  if (!existsSync(said)) {
     const keeper = join(import.meta.dirname, 'keepChromium.mjs');
-    spawn(process.execPath, [keeper, `${process.pid}`, SAID, CHROMIUM, DRIVER, ...FLAGS], {
+    const flags = key === undefined ? FLAGS : [...FLAGS, `--ignore-certificate-errors-spki-list=${key}`];
+    spawn(process.execPath, [keeper, `${process.pid}`, said, CHROMIUM, DRIVER, ...flags], {
       detached: true,
       stdio: 'ignore',
     }).unref();
-    for (let waited = 0; !existsSync(SAID); waited += 50) {
+    for (let waited = 0; !existsSync(said); waited += 50) {
       if (waited > START_MS) throw new Error('Chromium or ChromeDriver does not start');
       await later(50);
     }
   }
-  return JSON.parse(readFileSync(SAID, 'utf8')) as Chromium;
+  return JSON.parse(readFileSync(said, 'utf8')) as Chromium;
 };
 
 /** A page in a profile of its own, empty and kept nowhere. */
@@ -70,8 +82,9 @@ export interface Context {
   readonly close: () => Promise<void>;
 }
 
-export const openContext = async (): Promise<Context> => {
-  const chromium = await chromiumOfThisProcess();
+/** @param trusted a certificate it trusts besides those the world does, PEM */
+export const openContext = async (trusted?: string): Promise<Context> => {
+  const chromium = await chromiumOfThisProcess(trusted);
   const socket = new WebSocket(`ws://127.0.0.1:${chromium.browser}${chromium.path}`);
   await new Promise((ready, failed) => socket.once('open', ready).once('error', failed));
   let asked = 0;

@@ -1,6 +1,7 @@
 import { v4 as newId } from 'uuid';
-import type { ClassCode, Practice, SetSource, StationChild } from '../../contract/index.ts';
-import type { Item } from '../../core/items/index.ts';
+import { rightAnswers, type Item } from '../../core/items/index.ts';
+import type { AnswerRow, ClassCode, Practice, SetSource, StationChild } from '../../contract/index.ts';
+import { answeringOn } from './answering.ts';
 import type { Hoppel } from './hoppel.ts';
 import { onPage, type Page } from './page.ts';
 import type { Browser } from './browser.ts';
@@ -86,3 +87,24 @@ export const keepOnTablet = (tablet: Page, name: string, value: unknown): Promis
     name,
     value,
   );
+
+/** Answers the task at a place (0-based) of a set, right, when the child has come to it. */
+export const answerSet = async (tablet: Page, items: readonly Item[], at: number): Promise<void> => {
+  await tablet.until('a task', async () => (await tablet.attribute('.task', 'data-status')) === 'open');
+  const place = `Task ${at + 1} of ${items.length}`;
+  await tablet.until(place, async () => (await tablet.attribute('.stones', 'aria-label')) === place);
+  await answeringOn(tablet, 'touch').give(items[at]!, rightAnswers(items[at]!)[0]!);
+};
+
+/** So many answers wait on a tablet to be sent. */
+export const hasWaiting = (tablet: Page, count: number): Promise<void> =>
+  tablet.until(`${count} answers wait`, async () => {
+    const list = (await keptOnTablet(tablet, 'unsent')) as unknown[] | null;
+    return (list ?? []).length === count;
+  });
+
+/** What a child has answered on tablets, the first first, as its teacher sees it. */
+export const storedOf = async (hoppel: Hoppel, childId: number): Promise<AnswerRow[]> => {
+  const { answers } = (await asked(hoppel, `/record/children/${childId}`)) as { answers: AnswerRow[] };
+  return answers.filter(({ source }) => source === 'tablet').reverse();
+};
