@@ -6,7 +6,7 @@ import { digital, phrases } from '../core/wording/index.ts';
 import { expectChosenSeen, expectDrawnWordsSeen, expectStillness, ownColours } from './support/access.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
-import { expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
+import { expectAllReached, expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
@@ -71,6 +71,7 @@ const expectUsable = async (): Promise<void> => {
   await expectDrawnWordsSeen(page.driver);
   await giveSize(page.driver, 640, 400);
   await expectNothingRunsOff(page.driver);
+  await expectAllReached(page.driver);
   await giveBackSize(page.driver);
 };
 

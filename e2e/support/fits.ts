@@ -23,3 +23,16 @@ export const expectNothingRunsOff = (driver: Browser['driver']): Promise<void> =
       return off.slice(0, 3).map((one) => one.outerHTML.slice(0, 100)).concat(
         document.documentElement.scrollWidth > innerWidth ? ['scrolls sideways'] : []);`),
   ).toEqual([]);
+
+/** Expects that all that can be read or tapped can be brought into the window whole, or fills it: nothing is cut off for good. */
+export const expectAllReached = (driver: Browser['driver']): Promise<void> =>
+  soon(() =>
+    driver.executeScript<string[]>(`
+      const lost = [...document.querySelectorAll(':is(h1, h2, p, button, a, input, [role="slider"]):not(.only-heard)')].filter((one) => {
+        one.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+        const { width, height, top, bottom, left, right } = one.getBoundingClientRect();
+        if (!one.checkVisibility() || width === 0 || one.closest('.only-heard, .skip') !== null) return false;
+        return left < -1 || right > innerWidth + 1 || top < -1 || (bottom > innerHeight + 1 && height < innerHeight);
+      });
+      return lost.slice(0, 3).map((one) => one.outerHTML.slice(0, 100));`),
+  ).toEqual([]);

@@ -41,7 +41,7 @@ const skills = computed(() => (quiet ? [] : shownSkills(done)));
   display: flex;
   flex-direction: column;
   align-items: center;
-  justify-content: center;
+  justify-content: safe center;
   gap: 18px;
   padding: 24px;
 }

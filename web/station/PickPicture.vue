@@ -23,7 +23,7 @@ const pick = async (childId: number): Promise<void> => {
 
 <template>
   <section class="pick">
-    <h1>{{ t('station.who') }}</h1>
+    <h1>{{ t(store.state!.children.length === 0 ? 'station.nobody' : 'station.who') }}</h1>
     <p v-if="store.taken !== undefined" class="taken" role="status">{{ t('station.taken') }}</p>
     <ul>
       <li v-for="child in store.state!.children" :key="child.id">

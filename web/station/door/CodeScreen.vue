@@ -62,9 +62,10 @@ const undo = (): void => {
   display: flex;
   flex-direction: column;
   align-items: center;
-  justify-content: center;
+  justify-content: safe center;
   gap: 14px;
   padding: 20px;
+  overflow: auto;
   text-align: center;
 }
 h1 {
@@ -94,11 +95,11 @@ h1 {
 }
 ul {
   display: grid;
-  grid-template-columns: repeat(3, 128px);
+  grid-template-columns: repeat(3, minmax(0, 128px));
   gap: 10px;
 }
 li button {
-  width: 128px;
+  width: 100%;
   height: 120px;
   display: grid;
   place-items: center;
@@ -109,6 +110,41 @@ li button:hover {
 }
 li button[aria-disabled='true'] {
   opacity: 0.3;
+}
+/* On a telephone, or at twice the size, all pictures are seen at once too. */
+@media (max-height: 520px), (max-width: 520px) {
+  .door {
+    gap: 6px;
+    padding: 8px;
+  }
+  h1 {
+    font-size: 24px;
+  }
+  .place {
+    width: 64px;
+    height: 64px;
+  }
+  .place :deep(.disc) {
+    max-width: 58px;
+    max-height: 58px;
+  }
+  li :deep(.disc) {
+    max-width: 80px;
+    max-height: 80px;
+  }
+  :deep(.disc img) {
+    max-width: 68%;
+    max-height: 68%;
+  }
+  li button {
+    height: 88px;
+  }
+}
+@media (max-height: 520px) {
+  ul {
+    grid-template-columns: repeat(5, 96px);
+    gap: 4px;
+  }
 }
 @keyframes shake {
   25% {
