@@ -1,10 +1,17 @@
 // Starts the built server and hands its signals on.
 import { spawn, spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT, giveUp, run } from './ensure.mjs';
 
 /** The folder a class's data is kept in; a school may choose another one. */
 export const DATA_FOLDER = process.env.HOPPEL_DATA ?? join(ROOT, 'data');
+
+/**
+ * What the C library of most Linux systems is told (mallopt(3); others do not know these names): many short-lived arrays of the judgement
+ * are freed by other threads than asked for them, and in several arenas what is free is not given back. Whoever starts Hoppel may say otherwise.
+ */
+const MEMORY = JSON.parse(readFileSync(join(ROOT, 'tools/memory.json'), 'utf8'));
 
 /** Makes the demo class in a data file unless one laid around that day is there. @param today YYYY-MM-DD or undefined */
 export const makeDemo = (data, today) => {
@@ -58,7 +65,7 @@ export const serve = (data, args) => {
       '--with-parent',
       ...args,
     ],
-    { stdio: 'inherit' },
+    { stdio: 'inherit', env: { ...MEMORY, ...process.env } },
   );
   // Ctrl-C in a terminal reaches the server by itself; a kill of this process does not.
   process.on('SIGINT', () => {});

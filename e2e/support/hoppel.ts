@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { copyFileSync, cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, mkdtempSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -9,6 +9,11 @@ import { NETWORK_NAMES } from './chromium.ts';
 export const TODAY = '2026-11-24';
 
 const DIST = resolve(import.meta.dirname, '../../dist');
+/** Its memory is looked after as `npm start` has it. */
+const ENV = {
+  ...(JSON.parse(readFileSync(resolve(import.meta.dirname, '../../tools/memory.json'), 'utf8')) as object),
+  ...process.env,
+};
 
 /** A running Hoppel with a data file of its own in a temporary folder. */
 export interface Hoppel {
@@ -105,7 +110,7 @@ export const startHoppel = async ({
         ...more,
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
-      child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+      child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'], env: ENV });
       said = '';
       const hear = (text: Buffer): void => {
         said += text.toString();
