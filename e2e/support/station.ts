@@ -97,11 +97,12 @@ export const answerSet = async (tablet: Page, items: readonly Item[], at: number
 };
 
 /** So many answers wait on a tablet to be sent. */
-export const hasWaiting = (tablet: Page, count: number): Promise<void> =>
-  tablet.until(`${count} answers wait`, async () => {
+export const hasWaiting = async (tablet: Page, count: number): Promise<void> => {
+  await tablet.until(`${count} answers wait`, async () => {
     const list = (await keptOnTablet(tablet, 'unsent')) as unknown[] | null;
     return (list ?? []).length === count;
   });
+};
 
 /** What a child has answered on tablets, the first first, as its teacher sees it. */
 export const storedOf = async (hoppel: Hoppel, childId: number): Promise<AnswerRow[]> => {
