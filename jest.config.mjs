@@ -4,7 +4,7 @@ const common = {
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
-      '@swc/jest',
+      '<rootDir>/tools/transformTests.mjs',
       {
         jsc: { parser: { syntax: 'typescript' }, target: 'es2022', experimental: { keepImportAttributes: true } },
         module: { type: 'es6' },

@@ -44,9 +44,10 @@ const walk = (
   child: SimulatedChild,
   rng: Rng,
   anew?: (done: readonly Practised[]) => Session,
+  most = Infinity,
 ): readonly Practised[] => {
   let way = wayInto(prepared);
-  for (let item = taskOn(way); item !== undefined; item = taskOn(way)) {
+  for (let item = taskOn(way); item !== undefined && way.done.length < most; item = taskOn(way)) {
     const answer = simulateAnswer(child, item, rng);
     way = wayOn(way, { item, answer, verdict: mark(item, answer).verdict });
     if (anew !== undefined) way = wayAnew(way, anew(way.done));
@@ -59,13 +60,13 @@ const pool = makePool(needs, seededRng(1));
 /** A session made ready once, as for a tablet without a network. */
 const alone = (child: SimulatedChild, seed: number): readonly Practised[] =>
   walk(prepareByNeed(needs, makePool(needs, seededRng(seed))), child, seededRng(seed));
-/** A session made again after each answer, as for a tablet the server hears. */
-const session = (child: SimulatedChild, seed: number, given: PracticeNeeds = needs): readonly Practised[] => {
+/** A session made again after each answer, as for a tablet the server hears. @param most looked at no further than so many tasks */
+const session = (child: SimulatedChild, seed: number, given = needs, most?: number): readonly Practised[] => {
   const rng = seededRng(seed);
   const tasks = makePool(given, rng);
   const prepare = (done: readonly Practised[]): Session =>
     prepareByNeed({ ...given, belief: believed(heard(done), given.belief) }, tasks, done);
-  return walk(prepare([]), child, rng, prepare);
+  return walk(prepare([]), child, rng, prepare, most);
 };
 /** Every way through a session, as verdicts and tasks met: at most as many as asked for. */
 const everyWay = (prepared: Session, most: number): Practised[][] => {
@@ -157,7 +158,7 @@ describe('practice that goes by what a child needs', () => {
   });
   it('begins with something sure, and with another at every third place', () => {
     for (let seed = 0; seed < 5; seed++) {
-      const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed);
+      const done = session({ rule: 'hands-swapped', faith: 1, slip: 0 }, seed, needs, 4);
       for (const at of [0, 3]) {
         const belief = believed(heard(done.slice(0, at)));
         expect(bareChance(done[at]!.item, belief, 0.8)).toBeGreaterThan(0.6);
@@ -232,7 +233,7 @@ describe('practice that goes by what a child needs', () => {
     };
     let writes = 0;
     for (let seed = 0; seed < 20; seed++) {
-      const [, second] = session(knowing(0), seed, given);
+      const [, second] = session(knowing(0), seed, given, 2);
       if (skillOfItem(second!.item) === 'oclock-write') writes += 1;
     }
     expect(writes).toBeGreaterThan(13);
