@@ -1,6 +1,6 @@
 import type PDFDocument from 'pdfkit';
 import type { PaperSize } from '../../core/locales/index.ts';
-import { PRINT_FONTS } from './fonts.ts';
+import { unpackedFonts } from './fonts.ts';
 
 /** A page that is being printed; its unit is the point, 72 to an inch, from the page's top left. */
 export type Doc = InstanceType<typeof PDFDocument>;
@@ -30,7 +30,7 @@ export const printed = async ({ paper, layout, margin, title }: Page, draw: (doc
     autoFirstPage: false,
     info: { Title: title },
   });
-  for (const [font, file] of Object.entries(PRINT_FONTS)) doc.registerFont(font, file);
+  for (const [name, font] of await unpackedFonts()) doc.registerFont(name, font);
   const chunks: Buffer[] = [];
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   const ended = new Promise<Buffer>((done, failed) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 
 const resolve = createRequire(import.meta.url).resolve;
@@ -12,6 +13,13 @@ export const PRINT_FONTS = {
   boldMore: andika('latin-ext', 700),
 } as const;
 export type PrintFont = 'regular' | 'bold';
+
+let unpacked: Promise<readonly (readonly [name: string, font: Buffer])[]> | undefined;
+/** The same as they are used, unpacked once: as they ship, a whole table would be unpacked anew for every letter of every document. */
+export const unpackedFonts = () =>
+  (unpacked ??= import('woff2sfnt-sfnt2woff').then(({ default: { toSfnt } }) =>
+    Object.entries(PRINT_FONTS).map(([name, file]) => [name, toSfnt(readFileSync(file))] as const),
+  ));
 
 /** Letters the first font file has: Latin-1 and the punctuation English uses. All others are in the second. */
 const FIRST = /^[\u0020-\u00ff\u2013\u2014\u2018-\u201e\u2022\u2026]+/u;
