@@ -40,7 +40,7 @@ export const tellingTasks = (
     }
     if (best === undefined || best.worth < LEAST_BITS) break;
     chosen.push({ item: best.item, bits: information(known, foretoldOf(best.item)) });
-    known = withOutcome(known, foretoldOf(best.item), false);
+    if (chosen.length < most) known = withOutcome(known, foretoldOf(best.item), false);
   }
   return chosen;
 };

@@ -106,7 +106,7 @@ const chooseTask = (
 
 /** Places after one answer more, by how the answers went; what is suspected there goes by the likeliest way. */
 const placesAfter = (chosen: readonly Chosen[]): Place[] => {
-  const places = new Map<string, Place>();
+  const places = new Map<string, Omit<Place, 'belief' | 'kinds'> & { readonly likeliest: Way }>();
   for (const from of chosen) {
     const { candidate, belief } = from;
     const before = [...new Set(from.before.map((way): Candidate | undefined => way.last))];
@@ -121,23 +121,18 @@ const placesAfter = (chosen: readonly Chosen[]): Place[] => {
       const key = `${outcomes.join()} ${wrong}`;
       const known = places.get(key);
       const likely = from.likely * (right ? chance : 1 - chance);
-      const come = { ways: [...(known?.ways ?? []), { from, right }], before: [...(known?.before ?? []), ...ways] };
-      const isLikelier = known === undefined || likely > known.likely;
-      places.set(key, {
-        ...(isLikelier
-          ? {
-              outcomes,
-              wrong,
-              likely,
-              belief: afterOutcome(belief, candidate, candidate.knows, right),
-              kinds: [...from.kinds, candidate.item.kind],
-            }
-          : known),
-        ...come,
-      });
+      const way = { from, right };
+      const come = { ways: [...(known?.ways ?? []), way], before: [...(known?.before ?? []), ...ways] };
+      const best = known === undefined || likely > known.likely ? { outcomes, wrong, likely, likeliest: way } : known;
+      places.set(key, { ...best, ...come });
     }
   }
-  return [...places.values()];
+  // A belief is large: one is worked out for each place, not for each way into it.
+  return [...places.values()].map(({ likeliest: { from, right }, ...place }) => ({
+    ...place,
+    belief: afterOutcome(from.belief, from.candidate, from.candidate.knows, right),
+    kinds: [...from.kinds, from.candidate.item.kind],
+  }));
 };
 
 /** Where a session stands after what was asked in it so far. */
@@ -173,7 +168,7 @@ const layOut = (needs: PracticeNeeds, pool: readonly Prospect[], asked: readonly
     for (const { candidate } of chosen) used.add(candidate);
     if (chosen.length === 0) break;
     layers.push(chosen);
-    places = placesAfter(chosen);
+    places = index + 1 < MOST_ITEMS ? placesAfter(chosen) : [];
   }
   return layers;
 };
