@@ -138,7 +138,28 @@ describe('a class as large as one can be, with names as long as they can be', ()
 });
 
 describe('while the server does not answer', () => {
-  const RESTING = VIEWS.filter((path) => !['/board', '/remote', '/bring-in', '/welcome'].includes(path));
+  const CODE = {
+    '/': 'DeskPage',
+    '/class': 'ClassPage',
+    '/class?view=groups': 'ClassPage',
+    '/class?view=forecast': 'ClassPage',
+    '/sheets': 'SheetsPage',
+    '/check': 'ChecksPage',
+    '/tablets': 'TabletsPage',
+    '/settings': 'SettingsPage',
+    '/settings/class': 'ChildrenPage',
+    '/settings/day': 'DayPage',
+    '/settings/unit': 'UnitPage',
+    '/settings/passphrase': 'PassphrasePage',
+    '/settings/backups': 'BackupsPage',
+    '/settings/moving': 'MovingPage',
+  } as const;
+  const RESTING = Object.keys(CODE) as (keyof typeof CODE)[];
+  const codeCame = (name: string): Promise<boolean> =>
+    page.driver.executeScript(
+      "return performance.getEntriesByType('resource').some((one) => one.name.includes('/' + arguments[0] + '-') && one.responseEnd > 0)",
+      name,
+    );
   beforeAll(() => begin(true));
   afterAll(async () => {
     process.kill(hoppel.pid(), 'SIGCONT');
@@ -155,10 +176,12 @@ describe('while the server does not answer', () => {
   };
   it('every view that is loading, and every one that cannot be reached, says so and has no fault', async () => {
     await open('/');
-    // Each is known to the browser: only what it shows is missing.
+    await page.driver.executeScript('performance.setResourceTimingBufferSize(5000)');
+    // The code of each is known to the browser: only what it shows is missing.
     for (const path of RESTING) {
       await goTo(path);
       await settled();
+      await soon(() => codeCame(CODE[path])).toBe(true);
     }
     process.kill(hoppel.pid(), 'SIGSTOP');
     for (const path of RESTING) {

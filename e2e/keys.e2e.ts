@@ -46,7 +46,9 @@ describe('a morning by keys alone', () => {
     await keys.press('Start the round');
     await soon(async () => (await board()).round?.phase ?? 'none').toBe('ask');
     for (let move = 1; (await board()).round?.phase !== 'missed'; move++) {
-      const before = (await board()).round!.version;
+      const { version: before, phase } = (await board()).round!;
+      // A key is pressed by who sees where the round is.
+      await soon(() => page.attribute('.board', 'data-phase')).toBe(phase);
       await page.press(' ');
       await soon(async () => (await board()).round!.version).toBeGreaterThan(before);
       expect(move).toBeLessThan(10);

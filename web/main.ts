@@ -12,9 +12,11 @@ import us from './messages/en-US/teacher.json';
 import { isRehearsing } from './api/place.ts';
 import { router } from './router.ts';
 import { giveFocusBack, watchFocus } from './shell/focusBack.ts';
+import { watchForMissingCode } from './shell/missingCode.ts';
 import TeacherApp from './shell/TeacherApp.vue';
 
 giveFocusBack(router);
+watchForMissingCode(router);
 watchFocus();
 installTokens(document.documentElement);
 if (isRehearsing) document.documentElement.style.setProperty('--bar', '52px');
