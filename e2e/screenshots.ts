@@ -30,6 +30,7 @@ await open('/', 'What we know');
 await page.find('.may a');
 await picture('lesson-desk');
 await open('/board/8?segment=1&clock', '');
+await page.shows('.card', 3);
 // Half past nine, seen through two lenses, hour and minutes open.
 await page.driver.actions().keyDown(Key.ALT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.ALT).perform();
 await page.press('h', 'o', '1', '2');
