@@ -110,6 +110,7 @@ describe('the plan', () => {
     const before = await days();
     await open('/lessons/3', 'The parts of a clock');
     await menu('Skip this day');
+    await soon(() => page.driver.executeScript<string>('return document.activeElement.tagName')).toBe('INPUT');
     await page.press('fire drill');
     await page.press(Key.ENTER);
     await page.says('skipped: fire drill.');
