@@ -8,6 +8,7 @@ export { BESIDE, type Beside } from './beside.ts';
 export { NAMING, speaksFor } from './naming.ts';
 export { askable } from './askable.ts';
 export { tellingTasks } from './next.ts';
+export { layAside } from './margins.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';
 export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
 export { DRAWING_STATES, READING_STATES, WRITING_STATES, type PartState } from './parts.ts';

@@ -1,44 +1,25 @@
 import type { Belief } from './belief.ts';
-import type { Besides } from './does.ts';
 import type { Foretold } from './foretold.ts';
+import { marginsOf, newBelief, type Margins } from './margins.ts';
 import { SLIP } from './slip.ts';
 import { SIZE } from './parts.ts';
 
 const { reading: R, drawing: D, writing: W } = SIZE;
 
-/** What is believed of reading, alone and together with each of the others: weights that sum to 1, numbered as in `Foretold`. */
-export type Margins = Readonly<Record<Besides, Float64Array>>;
-
-const known = new WeakMap<Belief, Margins>();
-export const marginsOf = (belief: Belief): Margins => {
-  const before = known.get(belief);
-  if (before !== undefined) return before;
-  const margins = { nothing: new Float64Array(R), drawing: new Float64Array(R * D), writing: new Float64Array(R * W) };
-  for (let r = 0; r < R; r++)
-    for (let d = 0; d < D; d++)
-      for (let w = 0; w < W; w++) {
-        const weight = belief[(r * D + d) * W + w]!;
-        margins.nothing[r]! += weight;
-        margins.drawing[r * D + d]! += weight;
-        margins.writing[r * W + w]! += weight;
-      }
-  known.set(belief, margins);
-  return margins;
-};
-
 /** Somebody who knows how it is done is right but for slips. */
 const KNOWS = 1 - SLIP;
 
-/** Sums of a belief by which states are alike. */
-const summed = new WeakMap<Belief, Map<Uint16Array, Float64Array>>();
+/** Sums of a belief by which states are alike. Lists, for they are short and thousands: a typed array has memory of its own. */
+const summed = new WeakMap<Margins, Map<Uint16Array, readonly number[]>>();
 /** Weight of each way to answer an item. */
-const weightsOfWays = (belief: Belief, { besides, wayOf, bits }: Foretold): Float64Array => {
-  const ofBelief = summed.get(belief) ?? new Map<Uint16Array, Float64Array>();
-  summed.set(belief, ofBelief);
+const weightsOfWays = (belief: Belief, { besides, wayOf, bits }: Foretold): readonly number[] => {
+  const margins = marginsOf(belief);
+  const ofBelief = summed.get(margins) ?? new Map<Uint16Array, readonly number[]>();
+  summed.set(margins, ofBelief);
   const before = ofBelief.get(wayOf);
   if (before !== undefined) return before;
-  const margin = marginsOf(belief)[besides];
-  const weights = new Float64Array(bits.length);
+  const margin = margins[besides];
+  const weights = new Array<number>(bits.length).fill(0);
   for (let state = 0; state < margin.length; state++) weights[wayOf[state]!]! += margin[state]!;
   ofBelief.set(wayOf, weights);
   return weights;
@@ -69,7 +50,7 @@ export const information = (belief: Belief, foretold: Foretold, knows: number = 
   const { own, chances, bits } = foretold;
   const weights = weightsOfWays(belief, foretold);
   const columns = own.length + 2;
-  const all = new Float64Array(columns - 1);
+  const all = new Array<number>(columns - 1).fill(0);
   // Where no rule shows the child slips as often as it is not right.
   const slips = (1 - knows) / SLIP;
   let left = 0;
@@ -98,7 +79,7 @@ const bitsOfKnowing = ({ bits }: Foretold, knows: number): number => {
 /** What is believed after an answer of which only is known whether it was right. */
 export const withOutcome = (before: Belief, foretold: Foretold, right: boolean, knows: number = KNOWS): Belief => {
   const { besides, width } = foretold;
-  const belief = new Float64Array(before.length);
+  const belief = newBelief();
   let total = 0;
   for (let r = 0; r < R; r++)
     for (let d = 0; d < D; d++)

@@ -117,6 +117,16 @@ describe('practice that goes by what a child needs', () => {
       }),
       { numRuns: 12 },
     ));
+  it('is the same whatever was made ready before, and leaves what is believed of a child as it was', () => {
+    const guessing: PracticeNeeds = { ...needs, belief: guessingBelief() };
+    const untouched = needs.belief.slice();
+    const ready = (): Session[] =>
+      [needs, guessing, needs, guessing].map((each, i) => prepareByNeed(each, makePool(each, seededRng(i % 2))));
+    const [first, guessed, again, guessedAgain] = ready();
+    expect(again).toEqual(prepareByNeed(needs, makePool(needs, seededRng(0))));
+    expect([again, guessedAgain]).toEqual([first, guessed]);
+    expect(needs.belief).toEqual(untouched);
+  });
   it('asks nobody a task twice, whichever way it comes: all of 4096 ways through each session are tried', () => {
     for (let seed = 0; seed < 2; seed++) {
       const ways = everyWay(prepareByNeed(needs, makePool(needs, seededRng(seed))), 4096);

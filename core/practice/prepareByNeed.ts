@@ -10,7 +10,7 @@ import {
   type Candidate,
   type JustBefore,
 } from './candidates.ts';
-import { NEEDS, needsIn, type Belief, type Need } from '../diagnosis/index.ts';
+import { NEEDS, layAside, needsIn, type Belief, type Need } from '../diagnosis/index.ts';
 import type { ItemKind } from '../items/index.ts';
 import type { PracticeNeeds } from './needs.ts';
 import type { Practised, Session, SessionStep } from './session.ts';
@@ -168,7 +168,10 @@ const layOut = (needs: PracticeNeeds, pool: readonly Prospect[], asked: readonly
     for (const { candidate } of chosen) used.add(candidate);
     if (chosen.length === 0) break;
     layers.push(chosen);
-    places = index + 1 < MOST_ITEMS ? placesAfter(chosen) : [];
+    const after = index + 1 < MOST_ITEMS ? placesAfter(chosen) : [];
+    // What is suspected in a layer is asked for no more once the next one is there; that of the beginning is the child's own.
+    if (layers.length > 1) for (const { belief } of places) layAside(belief);
+    places = after;
   }
   return layers;
 };
