@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { createLatest, createLookout } from './latest.ts';
+import { createKept, createLatest, createLookout } from './latest.ts';
 
 /** Looks that are answered when the test says so. */
 const openLooks = () => {
@@ -37,6 +37,33 @@ describe('of looks at the same thing', () => {
     await expect(latest(() => Promise.reject(new Error('gone')))).rejects.toThrow('gone');
     answers[0]!('there');
     expect(await first).toBe('there');
+  });
+});
+
+describe('a state that replies bring, too', () => {
+  it('is looked for again where a reply came between, which may be older or newer than what was found', async () => {
+    const { answers, look } = openLooks();
+    const seen: string[] = [];
+    const { take, refresh } = createKept<string>((fresh) => seen.push(fresh));
+    const done = refresh(look);
+    take('17 lessons');
+    answers[0]!('16 lessons');
+    await new Promise((turn) => setTimeout(turn));
+    answers[1]!('17 lessons, and a new child');
+    await done;
+    expect(seen).toEqual(['17 lessons', '17 lessons, and a new child']);
+  });
+  it('is taken as it is found where nothing came between, and once where two look', async () => {
+    const { answers, look } = openLooks();
+    const seen: string[] = [];
+    const { take, refresh } = createKept<string>((fresh) => seen.push(fresh));
+    take('first');
+    const [one, other] = [refresh(look), refresh(look)];
+    answers[1]!('new');
+    await other;
+    answers[0]!('old');
+    await one;
+    expect([seen, answers.length]).toEqual([['first', 'new'], 2]);
   });
 });
 

@@ -16,6 +16,32 @@ export const createLatest = () => {
 };
 
 /**
+ * One state of which replies to what somebody does bring the newest too: a look that was begun before such a reply may be older than
+ * it, or newer, and is made again.
+ * @param keep takes a state in
+ */
+export const createKept = <T>(keep: (fresh: T) => void) => {
+  const latest = createLatest();
+  let replies = 0;
+  return {
+    /** Takes in what came as a reply. */
+    take: (fresh: T): void => {
+      replies += 1;
+      keep(fresh);
+    },
+    /** Looks for what may have changed. */
+    refresh: async (look: () => Promise<T>): Promise<void> => {
+      for (;;) {
+        const before = replies;
+        const fresh = await latest(look);
+        if (fresh === undefined) return;
+        if (replies === before) return keep(fresh);
+      }
+    },
+  };
+};
+
+/**
  * Looks one at a time: however often it is asked for meanwhile, one more look follows the one on its way. A look that throws ends
  * them until it is asked for again.
  */

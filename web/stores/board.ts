@@ -90,8 +90,7 @@ export const useBoardStore = defineStore('board', () => {
         },
         command: (data) => (command.value = BoardCommand.parse(data)),
         settings: (data) => useClassroomStore().takeSettings(data),
-        // While a change of this screen's own is on its way, its reply brings what is newest.
-        classroom: () => usePlanStore().waiting === 0 && void useClassroomStore().refresh(),
+        classroom: () => usePlanStore().lookOnceKept(),
       },
       (now) => {
         connected.value = now;

@@ -12,19 +12,16 @@ import {
 } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
 import { Refused, Unreachable, get, post, postLong, put } from '../api/client.ts';
-import { createLatest } from '../api/latest.ts';
+import { createKept } from '../api/latest.ts';
 
 /** The open class, its unit, day and settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
   const classroom = shallowRef<Classroom>();
-  const latest = createLatest();
   const failed = ref(false);
   /** This is not the teacher's own computer, and it was not let in as a remote yet. */
   const mustJoin = ref(false);
 
-  const take = (fresh: Classroom): void => {
-    classroom.value = fresh;
-  };
+  const { take, refresh: look } = createKept<Classroom>((fresh) => (classroom.value = fresh));
   const load = async (): Promise<void> => {
     failed.value = false;
     try {
@@ -41,8 +38,7 @@ export const useClassroomStore = defineStore('classroom', () => {
   /** Looks again for what may have changed, such as the day; what was there stays when the server does not answer. */
   const refresh = async (): Promise<void> => {
     try {
-      const fresh = await latest(() => get(Classroom, '/classroom'));
-      if (fresh !== undefined) take(fresh);
+      await look(() => get(Classroom, '/classroom'));
     } catch (error) {
       if (error instanceof Refused && error.code === 'teacher-only') mustJoin.value = true;
       else if (error instanceof Refused && error.code === 'passphrase-needed') return;
@@ -87,7 +83,7 @@ export const useClassroomStore = defineStore('classroom', () => {
   const setChime = async (chime: number): Promise<void> => take(await put(Classroom, '/day/chime', { chime }));
 
   const takeSettings = (settings: Settings): void => {
-    if (classroom.value !== undefined) classroom.value = { ...classroom.value, settings };
+    if (classroom.value !== undefined) take({ ...classroom.value, settings });
   };
   const saveSettings = async (settings: Settings): Promise<void> => {
     takeSettings(await put(Settings, '/settings', settings));

@@ -88,7 +88,16 @@ export const usePlanStore = defineStore('plan', () => {
 
   /** Takes what the server has, unless more changes are on their way: then the newest reply will bring them all. */
   const settle = (fresh: Classroom | undefined): void => {
-    if (fresh !== undefined && waiting.value === 0) store.take(fresh);
+    if (waiting.value > 0) return;
+    if (fresh !== undefined) store.take(fresh);
+    if (changedElsewhere) void store.refresh();
+    changedElsewhere = false;
+  };
+  let changedElsewhere = false;
+  /** Looks for what changed, here or elsewhere, once nothing of this screen's own is on its way: until then that shows here only. */
+  const lookOnceKept = (): void => {
+    if (waiting.value === 0) void store.refresh();
+    else changedElsewhere = true;
   };
 
   /** The change shown before the server has it. A lesson put in waits, for its id is the server's. */
@@ -158,6 +167,7 @@ export const usePlanStore = defineStore('plan', () => {
     problem,
     change,
     tell,
+    lookOnceKept,
     undo: (): Promise<void> => step('undone'),
     redo: (): Promise<void> => step('redone'),
     make,
