@@ -28,7 +28,7 @@ describe('after a check', () => {
     const decided = async (): Promise<unknown> =>
       ((await (await fetch(`${hoppel.url}/api/lessons/8/desk`)).json()) as Desk).known!.decided;
     await page.tap('Decide otherwise');
-    await (await page.find('.v-overlay--active [data-later]')).click();
+    await page.steadily(async () => (await page.find('.v-overlay--active [data-later]')).click());
     await page.says('Left for later. It stays open.');
     await page.until('the menu is gone', async () => (await page.all('.v-overlay--active')).length === 0);
     expect(await decided()).toBeNull();

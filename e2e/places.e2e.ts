@@ -33,32 +33,33 @@ describe('every place of Hoppel', () => {
     await page.driver.get(hoppel.url + path);
     await page.says(words);
   };
-  const places: readonly (readonly [string, string])[] = [
-    ['/', 'What we know'],
-    ['/lessons/12', 'Half past: which hour?'],
-    ['/board', 'Turn the hands.'],
-    ['/board/8?segment=3', 'Start the round'],
-    ['/class', 'How each time went'],
-    ['/class/2', 'What Bram can do'],
-    ['/class/2/stored', 'All that is stored of Bram'],
-    ['/settings', 'The hands are called'],
-    ['/settings/class', 'Class list'],
-    ['/settings/day', 'Our day'],
-    ['/settings/unit', 'The unit of Clover Room'],
-    ['/settings/passphrase', 'Choose a passphrase'],
-    ['/settings/backups', 'To take along'],
-    ['/settings/moving', 'To another computer'],
-    ['/bring-in', 'Choose the file'],
-    ['/tablets', 'Hand out'],
-    ['/station', 'Tap your picture'],
-    ['/station/2', 'On my own'],
-    ['/station/2/alone', 'Done'],
+  const places: readonly (readonly [path: string, words: string, tab: string])[] = [
+    ['/', 'What we know', 'The lesson · Hoppel'],
+    ['/lessons/12', 'Half past: which hour?', 'The lesson · Hoppel'],
+    ['/board', 'Turn the hands.', 'The board · Hoppel'],
+    ['/board/8?segment=3', 'Start the round', 'The board · Hoppel'],
+    ['/class', 'How each time went', 'The class · Hoppel'],
+    ['/class/2', 'What Bram can do', 'One child · Hoppel'],
+    ['/class/2/stored', 'All that is stored of Bram', 'What is stored · Hoppel'],
+    ['/settings', 'The hands are called', 'Conventions · Hoppel'],
+    ['/settings/class', 'Class list', 'The children · Hoppel'],
+    ['/settings/day', 'Our day', 'The day · Hoppel'],
+    ['/settings/unit', 'The unit of Clover Room', 'The unit · Hoppel'],
+    ['/settings/passphrase', 'Choose a passphrase', 'The passphrase · Hoppel'],
+    ['/settings/backups', 'To take along', 'Backups · Hoppel'],
+    ['/settings/moving', 'To another computer', 'Take along · Hoppel'],
+    ['/bring-in', 'Choose the file', 'A class from another computer · Hoppel'],
+    ['/tablets', 'Hand out', 'Tablets · Hoppel'],
+    ['/station', 'Tap your picture', 'Hoppel station'],
+    ['/station/2', 'On my own', 'Hoppel station'],
+    ['/station/2/alone', 'Done', 'Hoppel station'],
   ];
 
   it.each(places)(
-    '%s has no fault that axe finds, its main work fits 1280 by 800, and at twice its size it runs off nowhere',
-    async (path, words) => {
+    '%s says in its tab what it is, has no fault that axe finds, its main work fits 1280 by 800, and at twice its size it runs off nowhere',
+    async (path, words, tab) => {
       await open(path, words);
+      await soon(() => page.driver.getTitle()).toBe(tab);
       await expectNoFault(page.driver);
       const overflow = await page.driver.executeScript(
         'return [document.documentElement.scrollHeight, document.documentElement.scrollWidth]',

@@ -6,6 +6,12 @@ const WAIT_MS = 20_000;
 /** Milliseconds between two looks. */
 const LOOK_AGAIN_MS = 40;
 
+/** Something that moves lies over it, it is only just coming, or it was drawn anew meanwhile: a person waits and taps then. */
+const isTooSoon = (thrown: unknown): boolean =>
+  thrown instanceof error.ElementClickInterceptedError ||
+  thrown instanceof error.ElementNotInteractableError ||
+  thrown instanceof error.StaleElementReferenceError;
+
 /** Finds things on a page by what a person sees or hears. */
 export const onPage = ({ driver }: Browser) => {
   const find = (css: string): Promise<WebElement> =>
@@ -80,30 +86,25 @@ export const onPage = ({ driver }: Browser) => {
           if (!(await found.isDisplayed())) return false;
           await found.click();
         } catch (thrown) {
-          // Something that moves lies over it, or it was drawn anew meanwhile: a person waits and taps then.
-          if (
-            thrown instanceof error.ElementClickInterceptedError ||
-            thrown instanceof error.StaleElementReferenceError
-          )
-            return false;
+          if (isTooSoon(thrown)) return false;
           throw thrown;
         }
         return true;
       };
       await driver.wait(press, WAIT_MS, `${name} cannot be tapped`, LOOK_AGAIN_MS);
     },
-    /** Does something with what is found, once more where it was drawn anew between the finding and the doing. */
+    /** Does something with what is found, once more where it came too soon. */
     steadily: async (act: () => Promise<unknown>): Promise<void> => {
       const once = async (): Promise<boolean> => {
         try {
           await act();
         } catch (thrown) {
-          if (thrown instanceof error.StaleElementReferenceError) return false;
+          if (isTooSoon(thrown)) return false;
           throw thrown;
         }
         return true;
       };
-      await driver.wait(once, WAIT_MS, 'it is drawn anew for ever', LOOK_AGAIN_MS);
+      await driver.wait(once, WAIT_MS, 'it moves or is drawn anew for ever', LOOK_AGAIN_MS);
     },
     /** Read again where it was drawn anew between the finding and the reading. */
     attribute: async (css: string, name: string): Promise<string> => {

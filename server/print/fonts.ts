@@ -14,12 +14,19 @@ export const PRINT_FONTS = {
 } as const;
 export type PrintFont = 'regular' | 'bold';
 
-let unpacked: Promise<readonly (readonly [name: string, font: Buffer])[]> | undefined;
+type Unpacked = readonly (readonly [name: string, font: Buffer])[];
+const unpack = async (): Promise<Unpacked> => {
+  const { toSfnt } = (await import('woff2sfnt-sfnt2woff')).default;
+  return Object.entries(PRINT_FONTS).map(([name, file]) => [name, toSfnt(readFileSync(file))] as const);
+};
+let unpacked: Promise<Unpacked> | undefined;
 /** The same as they are used, unpacked once: as they ship, a whole table would be unpacked anew for every letter of every document. */
-export const unpackedFonts = () =>
-  (unpacked ??= import('woff2sfnt-sfnt2woff').then(({ default: { toSfnt } }) =>
-    Object.entries(PRINT_FONTS).map(([name, file]) => [name, toSfnt(readFileSync(file))] as const),
-  ));
+export const unpackedFonts = (): Promise<Unpacked> =>
+  (unpacked ??= unpack().catch((error: unknown) => {
+    // A file that could not be read just now may be read for the next document.
+    unpacked = undefined;
+    throw error;
+  }));
 
 /** Letters the first font file has: Latin-1 and the punctuation English uses. All others are in the second. */
 const FIRST = /^[\u0020-\u00ff\u2013\u2014\u2018-\u201e\u2022\u2026]+/u;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { createKept, createLatest, createLookout } from './latest.ts';
+import { createNewest, createLatest, createLookout } from './latest.ts';
 
 /** Looks that are answered when the test says so. */
 const openLooks = () => {
@@ -44,7 +44,7 @@ describe('a state that replies bring, too', () => {
   it('is looked for again where a reply came between, which may be older or newer than what was found', async () => {
     const { answers, look } = openLooks();
     const seen: string[] = [];
-    const { take, refresh } = createKept<string>((fresh) => seen.push(fresh));
+    const { take, refresh } = createNewest<string>((fresh) => seen.push(fresh));
     const done = refresh(look);
     take('17 lessons');
     answers[0]!('16 lessons');
@@ -56,7 +56,7 @@ describe('a state that replies bring, too', () => {
   it('is taken as it is found where nothing came between, and once where two look', async () => {
     const { answers, look } = openLooks();
     const seen: string[] = [];
-    const { take, refresh } = createKept<string>((fresh) => seen.push(fresh));
+    const { take, refresh } = createNewest<string>((fresh) => seen.push(fresh));
     take('first');
     const [one, other] = [refresh(look), refresh(look)];
     answers[1]!('new');

@@ -20,7 +20,7 @@ export const createLatest = () => {
  * it, or newer, and is made again.
  * @param keep takes a state in
  */
-export const createKept = <T>(keep: (fresh: T) => void) => {
+export const createNewest = <T>(keep: (fresh: T) => void) => {
   const latest = createLatest();
   let replies = 0;
   return {

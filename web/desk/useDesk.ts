@@ -3,7 +3,7 @@ import { v4 as newId } from 'uuid';
 import { Desk, type Thresholds } from '../../contract/index.ts';
 import type { Decision } from '../../core/planning/index.ts';
 import { get, put } from '../api/client.ts';
-import { createLatest, createLookout } from '../api/latest.ts';
+import { createNewest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { usePlanStore } from '../stores/plan.ts';
@@ -21,11 +21,12 @@ export const useDesk = (lessonId: () => number | undefined) => {
   const classroom = useClassroomStore();
   const plan = usePlanStore();
 
-  const latest = createLatest();
-  const keep = async (ask: () => Promise<Desk>, of: number | undefined): Promise<void> => {
+  const { take, refresh } = createNewest<readonly [of: number | undefined, fresh: Desk]>(([of, fresh]) => {
+    if (of === lessonId()) desk.value = fresh;
+  });
+  const tried = async (work: () => Promise<void>): Promise<void> => {
     try {
-      const fresh = await latest(ask);
-      if (fresh !== undefined && of === lessonId()) desk.value = fresh;
+      await work();
       problem.value = undefined;
     } catch (error) {
       problem.value = problemKey(error);
@@ -36,7 +37,7 @@ export const useDesk = (lessonId: () => number | undefined) => {
   const write = (send: () => Promise<Desk>, of: number | undefined): Promise<void> => {
     const turn = last.then(async () => {
       for (;;) {
-        await keep(send, of);
+        await tried(async () => take([of, await send()]));
         if (problem.value !== 'problem.unreachable' || ended) return;
         await new Promise((again) => setTimeout(again, RETRY_MS));
       }
@@ -48,7 +49,7 @@ export const useDesk = (lessonId: () => number | undefined) => {
   onScopeDispose(() => (ended = true));
   const load = async (): Promise<void> => {
     const of = lessonId();
-    if (of !== undefined) await keep(() => get(Desk, `/lessons/${of}/desk`), of);
+    if (of !== undefined) await tried(() => refresh(async () => [of, await get(Desk, `/lessons/${of}/desk`)]));
   };
   /** Id of a decision on its way: tried again it is the same one, so no lesson is put in twice. */
   const decisionIds = new Map<string, string>();
@@ -57,10 +58,11 @@ export const useDesk = (lessonId: () => number | undefined) => {
     const id = decisionIds.get(what) ?? newId();
     decisionIds.set(what, id);
     const at = lessonId();
+    // Before it is sent: that the unit is another now may be told before the reply comes.
+    const before = classroom.classroom!.lessons;
     await write(() => put(Desk, `/lessons/${at}/decision`, { id, decision }), at);
     if (problem.value !== undefined) return;
     decisionIds.delete(what);
-    const before = classroom.classroom!.lessons;
     // A lesson was put in, or a small group is there.
     await classroom.refresh();
     if (decision !== 'teach-again') return;

@@ -1,6 +1,6 @@
 <!-- The teacher's side: opens the classroom, keeps the live stream, and puts the shell round the view. -->
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
+import { useEventListener, useTitle } from '@vueuse/core';
 import { computed, defineAsyncComponent, onMounted, onUnmounted, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -10,6 +10,7 @@ import { takeUpPiles } from '../check/outboxes.ts';
 import { colourHands, provideFace } from '../clock/useFace.ts';
 import { useDoor } from '../entry/useDoor.ts';
 import HelpSheet from '../help/HelpSheet.vue';
+import { isHelped } from '../help/screens.ts';
 import JoinRemote from '../remote/JoinRemote.vue';
 import { isRehearsing } from '../api/place.ts';
 import TeacherShell from './TeacherShell.vue';
@@ -44,6 +45,12 @@ watch(isShut, (shut) => {
 useEventListener(document, 'visibilitychange', () => {
   if (document.visibilityState === 'visible') void classroom.refresh();
 });
+// Several views may stand in tabs side by side. It names no child: what is shown on a wall shows its tabs, too.
+useTitle(() =>
+  isShut.value || !isHelped(route.name)
+    ? t('app.name')
+    : t('app.tab', { view: t(`help.screens.${route.name}.title`) }),
+);
 watch(
   () => classroom.classroom?.settings.locale,
   (tag) => {

@@ -12,7 +12,7 @@ import {
 } from '../../contract/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
 import { Refused, Unreachable, get, post, postLong, put } from '../api/client.ts';
-import { createKept } from '../api/latest.ts';
+import { createNewest } from '../api/latest.ts';
 
 /** The open class, its unit, day and settings: what every screen of the teacher's shares. */
 export const useClassroomStore = defineStore('classroom', () => {
@@ -21,7 +21,7 @@ export const useClassroomStore = defineStore('classroom', () => {
   /** This is not the teacher's own computer, and it was not let in as a remote yet. */
   const mustJoin = ref(false);
 
-  const { take, refresh: look } = createKept<Classroom>((fresh) => (classroom.value = fresh));
+  const { take, refresh: look } = createNewest<Classroom>((fresh) => (classroom.value = fresh));
   const load = async (): Promise<void> => {
     failed.value = false;
     try {

@@ -2,21 +2,20 @@ import { ref, shallowRef, watch } from 'vue';
 import { v4 as newId } from 'uuid';
 import { Tablets, type PutLan, type PostLetGo, type PostSet, type SetSource } from '../../contract/index.ts';
 import { Refused, Unreachable, get, post, put, remove } from '../api/client.ts';
-import { createLatest, createLookout } from '../api/latest.ts';
+import { createNewest, createLookout } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 
 /** The tablets of the room as they are now, and what the teacher does with them. */
 export const useTablets = () => {
   const board = useBoardStore();
-  const latest = createLatest();
   const tablets = shallowRef<Tablets>();
+  const { take, refresh } = createNewest<Tablets>((fresh) => (tablets.value = fresh));
   /** Key of what went wrong last; empty when nothing did. */
   const problem = ref('');
   const busy = ref(false);
-  const tried = async (work: () => Promise<Tablets>): Promise<void> => {
+  const tried = async (work: () => Promise<void>): Promise<void> => {
     try {
-      const fresh = await latest(work);
-      if (fresh !== undefined) tablets.value = fresh;
+      await work();
       problem.value = '';
     } catch (error) {
       if (error instanceof Refused) problem.value = `problem.${error.code}`;
@@ -24,12 +23,12 @@ export const useTablets = () => {
       else throw error;
     }
   };
-  const load = (): Promise<void> => tried(() => get(Tablets, '/tablets'));
+  const load = (): Promise<void> => tried(() => refresh(() => get(Tablets, '/tablets')));
   /** What the teacher does; nothing else is begun meanwhile. */
   const done = async (work: () => Promise<Tablets>): Promise<void> => {
     busy.value = true;
     try {
-      await tried(work);
+      await tried(async () => take(await work()));
     } finally {
       busy.value = false;
     }
