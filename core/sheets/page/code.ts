@@ -55,8 +55,12 @@ export const readCode = (text: string): PageCode | undefined => {
   return p > 0 && c > 0 && n > 0 ? { printing: p, copy: c, page: n } : undefined;
 };
 
-/** A square code as one mark: its dark modules, those beside each other in a row as one. ISO/IEC 18004, error correction M. */
-export const squareCode = (text: string, box: Box): Mark => {
+/** A square code's dark modules, those beside each other in a row as one, in modules. */
+interface Modules {
+  readonly d: string;
+  readonly size: number;
+}
+const drawn = (text: string): Modules => {
   const { size, data } = create(text, { errorCorrectionLevel: 'M' }).modules;
   let d = '';
   for (let row = 0; row < size; row++)
@@ -67,5 +71,16 @@ export const squareCode = (text: string, box: Box): Mark => {
       d += `M${from} ${row}h${to - from}v1h${from - to}z`;
       from = to;
     }
+  return { d, size };
+};
+/** Drawn before: a sheet on the table is laid out anew with each change, and has the same code. */
+const known = new Map<string, Modules>();
+const MOST_KNOWN = 200;
+
+/** A square code as one mark. ISO/IEC 18004, error correction M. */
+export const squareCode = (text: string, box: Box): Mark => {
+  const { d, size } = known.get(text) ?? drawn(text);
+  if (known.size >= MOST_KNOWN) known.clear();
+  known.set(text, { d, size });
   return { kind: 'path', d, at: { x: box.x, y: box.y }, unit: box.width / size, fill: 'ink' };
 };
