@@ -47,9 +47,7 @@ useEventListener(document, 'visibilitychange', () => {
 });
 // Several views may stand in tabs side by side. It names no child: what is shown on a wall shows its tabs, too.
 useTitle(() =>
-  isShut.value || !isHelped(route.name)
-    ? t('app.name')
-    : t('app.tab', { view: t(`help.screens.${route.name}.title`) }),
+  isShut.value || !isHelped(route.name) ? t('app.name') : t('app.tab', { view: t(`help.screens.${route.name}.title`) }),
 );
 watch(
   () => classroom.classroom?.settings.locale,
