@@ -21,19 +21,13 @@ export interface Browser {
 interface Options {
   readonly width?: number;
   readonly height?: number;
-  /** Everything moves as it does for most, and has its shadows; otherwise as for those who wish less motion, which is quicker where looks are not tested. */
+  /** Everything moves as it does for most; otherwise as for those who wish less motion, which is quicker where motion is not tested. */
   readonly motion?: boolean;
   /** Logs what it asks of the network; costly where much is asked. */
   readonly requestLog?: boolean;
   /** A certificate it was told to trust, PEM. */
   readonly trusted?: string;
 }
-
-/** Without shadows, for half of what drawing costs a processor without a graphics card goes into their softness; none of them says anything. */
-const PLAIN = `
-  const plain = new CSSStyleSheet();
-  plain.replaceSync(':root { --shadow: none !important } * { filter: none !important }');
-  document.adoptedStyleSheets = [...document.adoptedStyleSheets, plain];`;
 
 /** A request that is refused or lost is said by the browser itself; tests that want one ask for it. */
 const OF_THE_NETWORK = /Failed to load resource|net::ERR_/;
@@ -74,7 +68,6 @@ export const startBrowser = async ({
   await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', {
     features: [{ name: 'prefers-reduced-motion', value: motion ? 'no-preference' : 'reduce' }],
   });
-  if (!motion) await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: PLAIN });
   if (SLOWED > 1) await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: SLOWED });
   return {
     driver,
