@@ -15,11 +15,13 @@ import { HoppelError } from './errors/hoppelError.ts';
 import { giveUp } from './giveUp.ts';
 import { createHouseRepository } from './house/houseRepository.ts';
 import { createLog } from './log/requestLog.ts';
+import { lookForWhatIsGone } from './memory.ts';
 import { createOwnNames } from './names.ts';
 import { ownCertificate, readCertificate, type Certificate } from './tls/certificate.ts';
 import { whenParentGoes } from './parent.ts';
 import { carryOver } from './passphrase/carryOver.ts';
 
+lookForWhatIsGone();
 const { data, web, port, lan, names, tls, tlsPort, log: logFile, today, withParent } = readArguments();
 
 /** Addresses of this machine that tablets on the same network can reach. */

@@ -8,9 +8,8 @@ import { ROOT, giveUp, run } from './ensure.mjs';
 export const DATA_FOLDER = process.env.HOPPEL_DATA ?? join(ROOT, 'data');
 
 /**
- * How the server's memory is looked after. Many short-lived arrays of the judgement are freed by other threads than asked for them, and in
- * several arenas of the C library what is free is not given back (mallopt(3); systems with another one do not know these names, and
- * whoever starts Hoppel may say otherwise). V8 lets objects that died grow to a multiple of those that live; here to a little more.
+ * What the C library of most Linux systems is told (mallopt(3); others do not know these names): many short-lived arrays of the judgement
+ * are freed by other threads than asked for them, and in several arenas what is free is not given back. Whoever starts Hoppel may say otherwise.
  */
 const MEMORY = JSON.parse(readFileSync(join(ROOT, 'tools/memory.json'), 'utf8'));
 
@@ -57,7 +56,6 @@ export const serve = (data, args) => {
   const server = spawn(
     process.execPath,
     [
-      ...MEMORY.node,
       '--enable-source-maps',
       join(ROOT, 'dist/server/main.js'),
       '--data',
@@ -67,7 +65,7 @@ export const serve = (data, args) => {
       '--with-parent',
       ...args,
     ],
-    { stdio: 'inherit', env: { ...MEMORY.environment, ...process.env } },
+    { stdio: 'inherit', env: { ...MEMORY, ...process.env } },
   );
   // Ctrl-C in a terminal reaches the server by itself; a kill of this process does not.
   process.on('SIGINT', () => {});

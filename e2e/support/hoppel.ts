@@ -10,9 +10,9 @@ export const TODAY = '2026-11-24';
 
 const DIST = resolve(import.meta.dirname, '../../dist');
 /** Its memory is looked after as `npm start` has it. */
-const MEMORY = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../tools/memory.json'), 'utf8')) as {
-  readonly environment: Readonly<Record<string, string>>;
-  readonly node: readonly string[];
+const ENV = {
+  ...(JSON.parse(readFileSync(resolve(import.meta.dirname, '../../tools/memory.json'), 'utf8')) as object),
+  ...process.env,
 };
 
 /** A running Hoppel with a data file of its own in a temporary folder. */
@@ -98,7 +98,6 @@ export const startHoppel = async ({
   const start = (): Promise<void> =>
     new Promise((ready, failed) => {
       const args = [
-        ...MEMORY.node,
         join(DIST, 'server/main.js'),
         '--data',
         data,
@@ -111,10 +110,7 @@ export const startHoppel = async ({
         ...more,
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];
-      child = spawn(process.execPath, args, {
-        stdio: ['ignore', 'pipe', 'pipe'],
-        env: { ...MEMORY.environment, ...process.env },
-      });
+      child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'], env: ENV });
       said = '';
       const hear = (text: Buffer): void => {
         said += text.toString();

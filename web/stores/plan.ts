@@ -86,6 +86,8 @@ export const usePlanStore = defineStore('plan', () => {
     });
   };
 
+  /** Was something told while changes were on their way? */
+  let changedElsewhere = false;
   /** Takes what the server has, unless more changes are on their way: then the newest reply will bring them all. */
   const settle = (fresh: Classroom | undefined): void => {
     if (waiting.value > 0) return;
@@ -93,7 +95,6 @@ export const usePlanStore = defineStore('plan', () => {
     if (changedElsewhere) void store.refresh();
     changedElsewhere = false;
   };
-  let changedElsewhere = false;
   /** Looks for what changed, here or elsewhere, once nothing of this screen's own is on its way: until then that shows here only. */
   const lookOnceKept = (): void => {
     if (waiting.value === 0) void store.refresh();
