@@ -1,10 +1,7 @@
-import { By, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { By, error, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { createRequire } from 'node:module';
 import type { Browser } from './browser.ts';
-
-const WAIT_MS = 20_000;
-/** Milliseconds between two looks. */
-const LOOK_AGAIN_MS = 40;
+import { answerOf, waitUntil } from './waiting.ts';
 
 /** Something that moves lies over it, it is only just coming, or it was drawn anew meanwhile: a person waits and taps then. */
 const isTooSoon = (thrown: unknown): boolean =>
@@ -12,43 +9,37 @@ const isTooSoon = (thrown: unknown): boolean =>
   thrown instanceof error.ElementNotInteractableError ||
   thrown instanceof error.StaleElementReferenceError;
 
+/** What can be tapped. */
+const TAPPED = 'button, a, label, summary, .v-list-item';
+
 /** Finds things on a page by what a person sees or hears. */
 export const onPage = ({ driver }: Browser) => {
   const find = (css: string): Promise<WebElement> =>
-    Promise.resolve(driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `nothing like ${css}`, LOOK_AGAIN_MS));
-  const literal = (text: string): string => `concat('', "${text.split('"').join(`", '"', "`)}")`;
-  const named = (what: string, name: string): By =>
-    By.xpath(`//${what}[contains(normalize-space(.), ${literal(name)}) or contains(@aria-label, ${literal(name)})]`);
+    answerOf(driver, `nothing like ${css}`, 'return document.querySelector(arguments[0])', css);
   const button = (name: string): Promise<WebElement> =>
-    Promise.resolve(
-      driver.wait(
-        until.elementLocated(
-          named(
-            "*[self::button or self::a or self::label or self::summary or contains(concat(' ', @class, ' '), ' v-list-item ')]",
-            name,
-          ),
-        ),
-        WAIT_MS,
-        `no button ${name}`,
-        LOOK_AGAIN_MS,
-      ),
+    answerOf(
+      driver,
+      `no button ${name}`,
+      `const [css, name] = arguments;
+       const said = (one) => one.textContent.replace(/[ \\t\\r\\n]+/g, ' ').trim();
+       return [...document.querySelectorAll(css)].find(
+         (one) => said(one).includes(name) || one.getAttribute('aria-label')?.includes(name));`,
+      TAPPED,
+      name,
     );
   /**
-   * What something on the page says, as a person reads it; none while there is no such thing. Read in the page: the driver's own way
-   * asks each element by itself whether it can be seen, which takes up to a second where the machine is busy.
+   * What something on the page says, as a person reads it. Read in the page: the driver's own way asks each element by itself whether
+   * it can be seen, which takes up to a second where the machine is busy.
    */
-  const read = (css: string): Promise<string | null> =>
-    driver.executeScript(
+  const text = (css = 'body'): Promise<string> =>
+    answerOf(
+      driver,
+      `nothing like ${css}`,
       `const found = document.querySelector(arguments[0]);
        const drawn = (one) => [...one.querySelectorAll('text')].map((text) => text.textContent.trim()).join('\\n');
        return found && (found instanceof SVGElement ? drawn(found) || found.textContent : found.innerText).trim();`,
       css,
     );
-  const text = async (css = 'body'): Promise<string> => {
-    let said: string | null = null;
-    await driver.wait(async () => (said = await read(css)) !== null, WAIT_MS, `nothing like ${css}`, LOOK_AGAIN_MS);
-    return said!;
-  };
   return {
     driver,
     find,
@@ -56,31 +47,33 @@ export const onPage = ({ driver }: Browser) => {
     text,
     all: (css: string): Promise<WebElement[]> => driver.findElements(By.css(css)),
     /** Waits until so many of these are on the page. */
-    shows: async (css: string, count: number): Promise<void> => {
-      const isSo = async (): Promise<boolean> => (await driver.findElements(By.css(css))).length === count;
-      await driver.wait(isSo, WAIT_MS, `never ${count} of ${css}`, LOOK_AGAIN_MS);
-    },
+    shows: (css: string, count: number): Promise<true> =>
+      answerOf(
+        driver,
+        `never ${count} of ${css}`,
+        'return document.querySelectorAll(arguments[0]).length === arguments[1] || null',
+        css,
+        count,
+      ),
     /** Waits until the page says this. */
-    says: (words: string): Promise<unknown> =>
-      Promise.resolve(
-        driver.wait(
-          async () => (await read('body'))!.includes(words),
-          WAIT_MS,
-          `the page never says "${words}"`,
-          LOOK_AGAIN_MS,
-        ),
+    says: (words: string): Promise<true> =>
+      answerOf(
+        driver,
+        `the page never says "${words}"`,
+        'return document.body?.innerText.includes(arguments[0]) || null',
+        words,
       ),
     /** Waits for a condition, asked again and again. */
-    until: (what: string, holds: () => Promise<boolean>, ms = WAIT_MS): Promise<unknown> =>
-      Promise.resolve(driver.wait(() => holds().catch(() => false), ms, what, LOOK_AGAIN_MS)),
+    until: (what: string, holds: () => Promise<boolean>, ms?: number): Promise<void> =>
+      waitUntil(driver, what, () => holds().catch(() => false), ms),
     press: async (...keys: string[]): Promise<void> => {
       await driver
         .actions()
         .sendKeys(...keys)
         .perform();
     },
-    tap: async (name: string): Promise<void> => {
-      const press = async (): Promise<boolean> => {
+    tap: (name: string): Promise<void> =>
+      waitUntil(driver, `${name} cannot be tapped`, async () => {
         const found = await button(name);
         try {
           if (!(await found.isDisplayed())) return false;
@@ -90,12 +83,10 @@ export const onPage = ({ driver }: Browser) => {
           throw thrown;
         }
         return true;
-      };
-      await driver.wait(press, WAIT_MS, `${name} cannot be tapped`, LOOK_AGAIN_MS);
-    },
+      }),
     /** Does something with what is found, once more where it came too soon. */
-    steadily: async (act: () => Promise<unknown>): Promise<void> => {
-      const once = async (): Promise<boolean> => {
+    steadily: (act: () => Promise<unknown>): Promise<void> =>
+      waitUntil(driver, 'it moves or is drawn anew for ever', async () => {
         try {
           await act();
         } catch (thrown) {
@@ -103,24 +94,17 @@ export const onPage = ({ driver }: Browser) => {
           throw thrown;
         }
         return true;
-      };
-      await driver.wait(once, WAIT_MS, 'it moves or is drawn anew for ever', LOOK_AGAIN_MS);
-    },
-    /** Read again where it was drawn anew between the finding and the reading. */
-    attribute: async (css: string, name: string): Promise<string> => {
-      let value = '';
-      const readOnce = async (): Promise<boolean> => {
-        try {
-          value = String(await (await find(css)).getAttribute(name));
-        } catch (thrown) {
-          if (thrown instanceof error.StaleElementReferenceError) return false;
-          throw thrown;
-        }
-        return true;
-      };
-      await driver.wait(readOnce, WAIT_MS, `${css} is drawn anew for ever`, LOOK_AGAIN_MS);
-      return value;
-    },
+      }),
+    /** An attribute of something, once it has it; of a field, what stands in it. */
+    attribute: (css: string, name: string): Promise<string> =>
+      answerOf(
+        driver,
+        `nothing like ${css}`,
+        `const found = document.querySelector(arguments[0]);
+         return arguments[1] === 'value' ? found?.value : found?.getAttribute(arguments[1]);`,
+        css,
+        name,
+      ),
   };
 };
 export type Page = ReturnType<typeof onPage>;
