@@ -2,7 +2,6 @@ import { X509Certificate, createPrivateKey } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
-import { generate } from 'selfsigned';
 
 /** What https is spoken with, both PEM. */
 export interface Certificate {
@@ -57,6 +56,8 @@ export const ownCertificate = async (
     const kept = { cert: readFileSync(file, 'utf8'), key: readFileSync(keyFile, 'utf8') };
     if (stillFits(kept, names, now)) return { ...kept, file };
   }
+  // A tenth of a start, which only a computer without a certificate pays.
+  const { generate } = await import('selfsigned');
   const { cert, private: key } = await generate([{ name: 'commonName', value: 'Hoppel on this computer' }], {
     keyType: 'ec',
     curve: 'P-256',
