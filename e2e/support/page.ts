@@ -95,13 +95,13 @@ export const onPage = ({ driver }: Browser) => {
         }
         return true;
       }),
-    /** An attribute of something, once it has it; of a field, what stands in it. */
+    /** An attribute of something, once it has it; of a field, what stands in it, of a link, where it leads. */
     attribute: (css: string, name: string): Promise<string> =>
       answerOf(
         driver,
         `nothing like ${css}`,
         `const found = document.querySelector(arguments[0]);
-         return arguments[1] === 'value' ? found?.value : found?.getAttribute(arguments[1]);`,
+         return ['value', 'href'].includes(arguments[1]) ? found?.[arguments[1]] : found?.getAttribute(arguments[1]);`,
         css,
         name,
       ),
