@@ -7,6 +7,7 @@ import { expectChosenSeen, expectDrawnWordsSeen, expectStillness, ownColours } f
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { expectAllReached, expectNothingRunsOff, giveBackSize, giveSize } from './support/fits.ts';
+import { goTo } from './support/goTo.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
 import { onPage, type Page } from './support/page.ts';
 import { soon } from './support/soon.ts';
@@ -42,8 +43,11 @@ const settled = async (): Promise<void> => {
   await page.find('#app :is(main, .board, form, section)');
   await soon(() => page.driver.executeScript<string>('return document.body.innerText')).not.toContain('Opening ');
 };
+/** Goes on to a view. The station and the board stand by themselves: they are opened by their address. */
 const open = async (path: string): Promise<void> => {
-  await page.driver.get(hoppel.url + path);
+  const standsAlone = (url: string): boolean => /^(data:|about:)|\/(station|board)/.test(url);
+  if (standsAlone(path) || standsAlone(await page.driver.getCurrentUrl())) await page.driver.get(hoppel.url + path);
+  else await goTo(page, path);
   await settled();
 };
 const post = async (path: string, body: object): Promise<Classroom> => {
@@ -84,8 +88,8 @@ describe('where the colours are the reader’s own', () => {
   it.each([
     ...VIEWS,
     '/lessons/12',
-    '/lessons/7',
     '/class/2',
+    '/lessons/7',
     '/class/2/stored',
     ...[0, 1, 2, 3, 4, 5].map((segment) => `/board/8?segment=${segment}`),
     '/station',
@@ -122,6 +126,7 @@ describe('a class as large as one can be, with names as long as they can be', ()
     await post('/classes', { id: newId(), name: name.slice(0, 60), children });
     await page.driver.get(`${hoppel.url}/settings/unit`);
     await page.tap('Lay the path');
+    await soon(() => page.driver.getCurrentUrl()).toBe(`${hoppel.url}/`);
     await page.says('What clocks are for');
   });
   afterAll(end);
@@ -165,34 +170,24 @@ describe('while the server does not answer', () => {
     process.kill(hoppel.pid(), 'SIGCONT');
     await end();
   });
-  /** Goes to a view as a link does, without loading the page anew. */
-  const goTo = async (path: string): Promise<void> => {
-    await page.driver.executeScript(
-      "history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate', { state: {} }))",
-      path,
-    );
-    await soon(() => page.driver.getCurrentUrl()).toBe(hoppel.url + path);
-    await page.find('#app main');
-  };
   it('every view that is loading, and every one that cannot be reached, says so and has no fault', async () => {
     await open('/');
     await page.driver.executeScript('performance.setResourceTimingBufferSize(5000)');
     // The code of each is known to the browser: only what it shows is missing.
     for (const path of RESTING) {
-      await goTo(path);
-      await settled();
+      await open(path);
       await soon(() => codeCame(CODE[path])).toBe(true);
     }
     process.kill(hoppel.pid(), 'SIGSTOP');
     for (const path of RESTING) {
-      await goTo(path);
+      await goTo(page, path);
       await expectNoFault(page.driver, `loading ${path} `);
     }
     process.kill(hoppel.pid(), 'SIGCONT');
     await hoppel.stop();
     await page.find('.lost');
     for (const path of RESTING) {
-      await goTo(path);
+      await goTo(page, path);
       await page.driver.sleep(100);
       await expectNoFault(page.driver, `unreachable ${path} `);
     }
