@@ -59,6 +59,21 @@ describe('groups on the Class page', () => {
     await soon(focused).toBe(String(ada));
     await soon(async () => (await groups()).find(({ id }) => id === last.id)!.held).toEqual([ada]);
   });
+  it('go on from where the change before left them, however quickly the next one comes', async () => {
+    const seated = async (): Promise<number[][]> =>
+      (await groups()).map(({ childIds }) => childIds).filter((ids) => ids.length > 0);
+    const before = await seated();
+    const { children } = await asked<Classroom>('/classroom');
+    const { id } = children.find((child) => !before.flat().includes(child.id))!;
+    await page.driver.executeScript(`document.querySelector('[data-child="${id}"]').focus()`);
+    // Two steps into the groups, and one back: no reply comes between two keys.
+    await page.press(Key.ARROW_LEFT, Key.ARROW_LEFT, Key.ARROW_RIGHT);
+    await soon(seated).toEqual([...before, [id]]);
+    await soon(focused).toBe(String(id));
+    await page.press(Key.ARROW_RIGHT);
+    await soon(seated).toEqual(before);
+    await soon(focused).toBe(String(id));
+  });
   it('are changed by a tap: where to, and who never sits beside whom', async () => {
     const [first] = await groups();
     const [one, other] = first!.childIds as [number, number];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { createNewest, createLatest, createLookout } from './latest.ts';
+import { createNewest, createLatest, createLookout, createTurns } from './latest.ts';
 
 /** Looks that are answered when the test says so. */
 const openLooks = () => {
@@ -40,7 +40,30 @@ describe('of looks at the same thing', () => {
   });
 });
 
+describe('things done in turn', () => {
+  it('start from what the one before left, also where it failed', async () => {
+    const inTurn = createTurns();
+    const { answers, look } = openLooks();
+    let kept = '';
+    const first = inTurn(async () => (kept += await look()));
+    const failing = inTurn(() => Promise.reject(new Error(`refused after ${kept}`)));
+    const second = inTurn(() => Promise.resolve((kept += ', Bram')));
+    await new Promise((turn) => setTimeout(turn));
+    expect(kept).toBe('');
+    answers[0]!('Ada');
+    await first;
+    await expect(failing).rejects.toThrow('refused after Ada');
+    expect(await second).toBe('Ada, Bram');
+  });
+});
+
 describe('a state that replies bring, too', () => {
+  it('is not taken in where what was looked at is not wanted any more', async () => {
+    const seen: string[] = [];
+    const { refresh } = createNewest<string>((fresh) => seen.push(fresh));
+    await refresh(() => Promise.resolve(undefined));
+    expect(seen).toEqual([]);
+  });
   it('is looked for again where a reply came between, which may be older or newer than what was found', async () => {
     const { answers, look } = openLooks();
     const seen: string[] = [];

@@ -29,8 +29,8 @@ export const createNewest = <T>(keep: (fresh: T) => void) => {
       replies += 1;
       keep(fresh);
     },
-    /** Looks for what may have changed. */
-    refresh: async (look: () => Promise<T>): Promise<void> => {
+    /** Looks for what may have changed. @param look gives nothing where what it looked at is not wanted any more */
+    refresh: async (look: () => Promise<T | undefined>): Promise<void> => {
       for (;;) {
         const before = replies;
         const fresh = await latest(look);
@@ -38,6 +38,19 @@ export const createNewest = <T>(keep: (fresh: T) => void) => {
         if (replies === before) return keep(fresh);
       }
     },
+  };
+};
+
+/**
+ * Does one thing after the other: what is begun before the last is kept starts from what that left, or it would undo it.
+ * @returns begins a thing in its turn, also where the one before it failed
+ */
+export const createTurns = () => {
+  let before: Promise<unknown> = Promise.resolve();
+  return <T>(work: () => Promise<T>): Promise<T> => {
+    const mine = before.then(work, work);
+    before = mine;
+    return mine;
   };
 };
 

@@ -19,7 +19,7 @@ const { child, place, places, placeName, held, wasAway, pairs } = defineProps<{
   /** What holds for this child. */
   pairs: readonly { readonly other: number; readonly sits: 'together' | 'apart' }[];
 }>();
-const emit = defineEmits<{ move: [to: Place]; pair: [pair: PutPair] }>();
+const emit = defineEmits<{ move: [to: Place]; step: [by: 1 | -1]; pair: [pair: PutPair] }>();
 const { t } = useI18n();
 const store = useClassroomStore();
 
@@ -35,8 +35,7 @@ const key = (event: KeyboardEvent): void => {
   const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
   if (by === 0) return;
   event.preventDefault();
-  const next = places[places.indexOf(place) + by];
-  if (next !== undefined) emit('move', next);
+  emit('step', by);
 };
 const targets = computed(() => places.filter((other) => other !== place));
 /** Everybody of whom nothing was said yet. */

@@ -5,7 +5,6 @@ import { mdiAutorenew, mdiPlus, mdiPrinterOutline } from '@mdi/js';
 import { computed, nextTick } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { Child } from '../../contract/index.ts';
-import { MOST_GROUPS } from '../../core/grouping/index.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import { useClassroomStore } from '../stores/classroom.ts';
 import ChildInGroup from './ChildInGroup.vue';
@@ -19,15 +18,10 @@ defineSlots<{ default: () => unknown; acts: () => unknown }>();
 const { t, d } = useI18n();
 const store = useClassroomStore();
 const words = useGroupWords();
-const { view, problem, busy, groups, placeOf, childrenAt, hasRoom, move, rename, lock, again, pair } = useGroups();
+const { view, problem, busy, groups, places, placeOf, childrenAt, hasRoom, move, step, rename, lock, again, pair } =
+  useGroups();
 
 const lessonNumber = computed(() => store.lesson?.number ?? view.value?.check.number ?? 1);
-const places = computed((): Place[] => [
-  ...groups.value.map(({ id }) => id),
-  ...(groups.value.length < MOST_GROUPS ? (['new'] as const) : []),
-  'alone',
-  'away',
-]);
 const placeName = (place: Place): string => {
   const group = groups.value.find(({ id }) => id === place);
   return group === undefined ? t(`groups.place.${place}`) : words.name(group);
@@ -52,9 +46,9 @@ const chip = (id: number) => {
   };
 };
 /** The chip that was moved keeps the keys, wherever it goes. */
-const moved = async (id: number, to: Place): Promise<void> => {
+const moved = async (id: number, moving: Promise<void>): Promise<void> => {
   const hadKeys = document.activeElement?.getAttribute('data-child') === String(id);
-  await move(id, to);
+  await moving;
   await nextTick();
   if (hadKeys) document.querySelector<HTMLElement>(`[data-child="${id}"]`)?.focus();
 };
@@ -114,15 +108,20 @@ const moved = async (id: number, to: Place): Promise<void> => {
             v-slot="{ childId }"
             :child-ids="childrenAt(group.id)"
             :place="String(group.id)"
-            @put="(id) => moved(id, group.id)"
+            @put="(id) => moved(id, move(id, group.id))"
           >
-            <ChildInGroup v-bind="chip(childId)" @move="(to) => moved(childId, to)" @pair="pair" />
+            <ChildInGroup
+              v-bind="chip(childId)"
+              @move="(to) => moved(childId, move(childId, to))"
+              @step="(by) => moved(childId, step(childId, by))"
+              @pair="pair"
+            />
           </GroupPlace>
         </GroupBlock>
         <section v-if="places.includes('new')" class="new" :aria-label="t('groups.place.new')">
           <h2 class="quiet">{{ t('groups.place.new') }}</h2>
           <p class="quiet">{{ t('groups.newHint') }}</p>
-          <GroupPlace :child-ids="[]" place="new" @put="(id) => moved(id, 'new')"><span /></GroupPlace>
+          <GroupPlace :child-ids="[]" place="new" @put="(id) => moved(id, move(id, 'new'))"><span /></GroupPlace>
         </section>
       </div>
       <div v-if="view.kept" class="others">
@@ -144,9 +143,14 @@ const moved = async (id: number, to: Place): Promise<void> => {
             class="wrap"
             :child-ids="childrenAt('alone')"
             place="alone"
-            @put="(id) => moved(id, 'alone')"
+            @put="(id) => moved(id, move(id, 'alone'))"
           >
-            <ChildInGroup v-bind="chip(childId)" @move="(to) => moved(childId, to)" @pair="pair" />
+            <ChildInGroup
+              v-bind="chip(childId)"
+              @move="(to) => moved(childId, move(childId, to))"
+              @step="(by) => moved(childId, step(childId, by))"
+              @pair="pair"
+            />
           </GroupPlace>
         </section>
         <section class="gone" :aria-label="t('groups.place.away')">
@@ -156,9 +160,14 @@ const moved = async (id: number, to: Place): Promise<void> => {
             class="wrap"
             :child-ids="childrenAt('away')"
             place="away"
-            @put="(id) => moved(id, 'away')"
+            @put="(id) => moved(id, move(id, 'away'))"
           >
-            <ChildInGroup v-bind="chip(childId)" @move="(to) => moved(childId, to)" @pair="pair" />
+            <ChildInGroup
+              v-bind="chip(childId)"
+              @move="(to) => moved(childId, move(childId, to))"
+              @step="(by) => moved(childId, step(childId, by))"
+              @pair="pair"
+            />
           </GroupPlace>
         </section>
       </div>

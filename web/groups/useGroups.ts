@@ -2,6 +2,7 @@ import { computed, ref } from 'vue';
 import { MOST_IN_GROUP, MaybeGroups, type GroupsView, type PutGroups, type PutPair } from '../../contract/index.ts';
 import { MOST_GROUPS } from '../../core/grouping/index.ts';
 import { post, put } from '../api/client.ts';
+import { createTurns } from '../api/latest.ts';
 import { useRecord } from '../class/useRecord.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -11,14 +12,16 @@ type Groups = PutGroups['groups'];
 
 /** Who sits with whom, and what the teacher changes about it; each change is kept at once. */
 export const useGroups = () => {
-  const { data, problem: unread } = useRecord(MaybeGroups, () => '/groups');
+  const { data, problem: unread, take } = useRecord(MaybeGroups, () => '/groups');
   const view = computed((): GroupsView | null | undefined => data.value?.view);
   const refused = ref<string>();
   const busy = ref(false);
+  const inTurn = createTurns();
+  /** @param work says what is wanted when its turn has come: groups are kept as a whole */
   const tried = async (work: () => Promise<MaybeGroups>): Promise<void> => {
     busy.value = true;
     try {
-      data.value = await work();
+      await inTurn(async () => take(await work()));
       refused.value = undefined;
     } catch (error) {
       refused.value = problemKey(error);
@@ -40,43 +43,60 @@ export const useGroups = () => {
     (view.value?.stood ?? []).map(({ childId }) => childId).filter((childId) => placeOf(childId) === place);
   const asKept = (): Groups =>
     groups.value.map(({ id, name, childIds, held, isLocked }) => ({ id, name, childIds, held, isLocked }));
-  const keep = (wanted: Groups, away: readonly number[]): Promise<void> =>
-    tried(() => put(MaybeGroups, '/groups', { checkId: view.value!.check.id, groups: wanted, absent: away }));
+  const keep = (wanted: () => Omit<PutGroups, 'checkId'>): Promise<void> =>
+    tried(() => put(MaybeGroups, '/groups', { checkId: view.value!.check.id, ...wanted() }));
   const change = (id: number, by: Partial<Groups[number]>): Promise<void> =>
-    keep(
-      asKept().map((group) => (group.id === id ? { ...group, ...by } : group)),
-      absent.value,
-    );
+    keep(() => ({
+      groups: asKept().map((group) => (group.id === id ? { ...group, ...by } : group)),
+      absent: [...absent.value],
+    }));
 
   const hasRoom = (place: Place): boolean =>
     place === 'new'
       ? groups.value.length < MOST_GROUPS
       : typeof place !== 'number' || childrenAt(place).length < MOST_IN_GROUP;
+  /** All places in the order of the screen. */
+  const places = computed((): Place[] => [
+    ...groups.value.map(({ id }) => id),
+    ...(groups.value.length < MOST_GROUPS ? (['new'] as const) : []),
+    'alone',
+    'away',
+  ]);
+  /** What is to be kept where a child goes somewhere. */
+  const moved = (childId: number, to: Place): Omit<PutGroups, 'checkId'> => {
+    const without = (ids: readonly number[]): number[] => ids.filter((id) => id !== childId);
+    if (to === placeOf(childId)) return { groups: asKept(), absent: [...absent.value] };
+    // Who is away keeps its seat for the day after.
+    if (to === 'away') return { groups: asKept(), absent: [...without(absent.value), childId] };
+    const left = asKept().map((group) => ({
+      ...group,
+      childIds: without(group.childIds),
+      held: without(group.held),
+    }));
+    const seated = left.map((group) =>
+      group.id === to ? { ...group, childIds: [...group.childIds, childId], held: [...group.held, childId] } : group,
+    );
+    const id = Math.max(0, ...groups.value.map((group) => group.id)) + 1;
+    const fresh = { id, name: null, childIds: [childId], held: [childId], isLocked: false };
+    return { groups: to === 'new' ? [...seated, fresh] : seated, absent: without(absent.value) };
+  };
   return {
     view,
     problem: computed(() => refused.value ?? unread.value),
     busy,
     groups,
+    places,
     placeOf,
     childrenAt,
     hasRoom,
     /** A child is put somewhere by hand: it stays there when groups are made again. */
-    move: (childId: number, to: Place): Promise<void> => {
-      const without = (ids: readonly number[]): number[] => ids.filter((id) => id !== childId);
-      // Who is away keeps its seat for the day after.
-      if (to === 'away') return keep(asKept(), [...without(absent.value), childId]);
-      const left = asKept().map((group) => ({
-        ...group,
-        childIds: without(group.childIds),
-        held: without(group.held),
-      }));
-      const seated = left.map((group) =>
-        group.id === to ? { ...group, childIds: [...group.childIds, childId], held: [...group.held, childId] } : group,
-      );
-      const id = Math.max(0, ...groups.value.map((group) => group.id)) + 1;
-      const fresh = { id, name: null, childIds: [childId], held: [childId], isLocked: false };
-      return keep(to === 'new' ? [...seated, fresh] : seated, without(absent.value));
-    },
+    move: (childId: number, to: Place): Promise<void> => keep(() => moved(childId, to)),
+    /** A child goes so many places on in the order of the screen, from where it is by then; it stays where there are no more. */
+    step: (childId: number, by: number): Promise<void> =>
+      keep(() => {
+        const open = places.value.filter((place) => place === placeOf(childId) || hasRoom(place));
+        return moved(childId, open[open.indexOf(placeOf(childId)) + by] ?? placeOf(childId));
+      }),
     rename: (id: number, name: string): Promise<void> => change(id, { name: name.trim() === '' ? null : name.trim() }),
     lock: (id: number, isLocked: boolean): Promise<void> => change(id, { isLocked }),
     again: (): Promise<void> => tried(() => post(MaybeGroups, '/groups/again', { checkId: view.value!.check.id })),

@@ -18,6 +18,7 @@ import {
 import { onTablet, type OnTablet } from '../board/wall/onTablet.ts';
 import type { RoundMove, Tap } from '../../core/rounds/index.ts';
 import { Refused, get, post, put } from '../api/client.ts';
+import { createTurns } from '../api/latest.ts';
 import { listen } from '../api/live.ts';
 import { usePlanStore } from './plan.ts';
 import { useClassroomStore } from './classroom.ts';
@@ -109,12 +110,7 @@ export const useBoardStore = defineStore('board', () => {
     take(await post(BoardState, '/rounds', { id: newId(), lessonId, ...(source && { source }) }));
 
   /** Moves follow each other: a quick second key press moves on from where the first arrived. */
-  let last: Promise<void> = Promise.resolve();
-  const inTurn = (work: () => Promise<void>): Promise<void> => {
-    const turn = last.then(work);
-    last = turn.catch(() => undefined);
-    return turn;
-  };
+  const inTurn = createTurns();
   /** Ids of taps on their way: a send tried again carries the same ones, so nothing is stored twice. */
   const tapIds = new Map<string, string>();
   const tapId = (...parts: readonly (string | number | boolean)[]): string => {

@@ -13,6 +13,7 @@ import {
   type SchoolCalendar,
 } from '../../core/planning/index.ts';
 import { Refused, get, post } from '../api/client.ts';
+import { createTurns } from '../api/latest.ts';
 import { useClassroomStore } from './classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -55,11 +56,11 @@ export const usePlanStore = defineStore('plan', () => {
   let sentVersion: number | undefined;
   const version = (): number => sentVersion ?? store.classroom!.plan!.version;
 
-  let last: Promise<unknown> = Promise.resolve();
+  const turns = createTurns();
   /** One after another, each tried until the server has answered. */
   const inTurn = (send: () => Promise<Classroom>): Promise<Classroom | undefined> => {
     waiting.value += 1;
-    const turn = last.then(async () => {
+    const turn = turns(async () => {
       for (;;) {
         try {
           const fresh = await send();
@@ -79,7 +80,6 @@ export const usePlanStore = defineStore('plan', () => {
         }
       }
     });
-    last = turn;
     return turn.finally(() => {
       waiting.value -= 1;
       if (waiting.value === 0) sentVersion = undefined;
