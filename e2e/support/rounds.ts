@@ -53,14 +53,14 @@ export const roundsOn = (page: Page, url: string) => {
     await page.driver.executeScript('document.activeElement.blur()');
     return ofRound();
   };
+  /** A move of the board's that is still on its way may come first: the end is said again then. */
   const endRound = async (): Promise<void> => {
-    const round = await ofRound();
-    if (round === null || round.closed) return;
-    await fetch(`${url}/api/rounds/${round.id}/moves`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ move: 'end', version: round.version }),
-    });
+    for (let round = await ofRound(); round !== null && !round.closed; round = await ofRound())
+      await fetch(`${url}/api/rounds/${round.id}/moves`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ move: 'end', version: round.version }),
+      });
   };
   return { ofRound, answersTo, phase, next, pickRound, endRound };
 };
