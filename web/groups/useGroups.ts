@@ -17,11 +17,14 @@ export const useGroups = () => {
   const refused = ref<string>();
   const busy = ref(false);
   const inTurn = createTurns();
-  /** @param work says what is wanted when its turn has come: groups are kept as a whole */
-  const tried = async (work: () => Promise<MaybeGroups>): Promise<void> => {
+  /** @param work says what is wanted, if anything, when its turn has come: groups are kept as a whole */
+  const tried = async (work: () => Promise<MaybeGroups> | undefined): Promise<void> => {
     busy.value = true;
     try {
-      await inTurn(async () => take(await work()));
+      await inTurn(async () => {
+        const kept = await work();
+        if (kept !== undefined) take(kept);
+      });
       refused.value = undefined;
     } catch (error) {
       refused.value = problemKey(error);
@@ -43,8 +46,11 @@ export const useGroups = () => {
     (view.value?.stood ?? []).map(({ childId }) => childId).filter((childId) => placeOf(childId) === place);
   const asKept = (): Groups =>
     groups.value.map(({ id, name, childIds, held, isLocked }) => ({ id, name, childIds, held, isLocked }));
-  const keep = (wanted: () => Omit<PutGroups, 'checkId'>): Promise<void> =>
-    tried(() => put(MaybeGroups, '/groups', { checkId: view.value!.check.id, ...wanted() }));
+  const keep = (says: () => Omit<PutGroups, 'checkId'> | undefined): Promise<void> =>
+    tried(() => {
+      const wanted = says();
+      return wanted && put(MaybeGroups, '/groups', { checkId: view.value!.check.id, ...wanted });
+    });
   const change = (id: number, by: Partial<Groups[number]>): Promise<void> =>
     keep(() => ({
       groups: asKept().map((group) => (group.id === id ? { ...group, ...by } : group)),
@@ -62,10 +68,10 @@ export const useGroups = () => {
     'alone',
     'away',
   ]);
-  /** What is to be kept where a child goes somewhere. */
-  const moved = (childId: number, to: Place): Omit<PutGroups, 'checkId'> => {
+  /** What is to be kept where a child goes somewhere; nothing where it is there. */
+  const moved = (childId: number, to: Place): Omit<PutGroups, 'checkId'> | undefined => {
     const without = (ids: readonly number[]): number[] => ids.filter((id) => id !== childId);
-    if (to === placeOf(childId)) return { groups: asKept(), absent: [...absent.value] };
+    if (to === placeOf(childId)) return undefined;
     // Who is away keeps its seat for the day after.
     if (to === 'away') return { groups: asKept(), absent: [...without(absent.value), childId] };
     const left = asKept().map((group) => ({
