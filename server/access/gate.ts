@@ -1,6 +1,7 @@
-import express, { Router, type RequestHandler } from 'express';
+import express, { Router, type RequestHandler, type Response } from 'express';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { setRoute } from '../log/requestLog.ts';
+import type { Cover } from './coveredFields.ts';
 import { ROUTES, type BodySize, type Who } from './routeTable.ts';
 import { setVisitor, visitorFrom, type Doors, type Visitor } from './visitor.ts';
 
@@ -27,6 +28,12 @@ const refusal = (visitor: Visitor, hasPassphrase: boolean): HoppelError => {
   return new HoppelError(visitor.is === 'stranger' && hasPassphrase ? 'passphrase-needed' : 'teacher-only');
 };
 
+/** From here on a reply has only the fields that are left while results are covered. */
+const replyThrough = (res: Response, cover: Cover): void => {
+  const whole = res.json.bind(res);
+  res.json = (body: unknown) => whole(res.statusCode < 400 ? cover(body) : body);
+};
+
 interface Parts extends Doors {
   /** Lets through only tablets that came in by the class's pictures. */
   readonly tabletsOnly: RequestHandler;
@@ -38,11 +45,12 @@ interface Parts extends Doors {
  */
 export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
   const router = Router();
-  const letIn = (who: Exclude<Who, 'tablet'>): RequestHandler => {
+  const letIn = (who: Exclude<Who, 'tablet'>, cover?: Cover): RequestHandler => {
     return (req, res, next) => {
       const visitor = visitorFrom(req, doors);
       if (!LETS_IN[who].has(visitor.is)) throw refusal(visitor, doors.teacher.isSet());
       setVisitor(res, visitor);
+      if (visitor.is === 'covered' && cover !== undefined) replyThrough(res, cover);
       next();
     };
   };
@@ -60,8 +68,8 @@ export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
       setRoute(res, path);
       next();
     };
-  for (const { method, path, who, body } of ROUTES) {
-    const check = who === 'tablet' ? tabletsOnly : letIn(who);
+  for (const { method, path, who, body, covered } of ROUTES) {
+    const check = who === 'tablet' ? tabletsOnly : letIn(who, covered);
     router[method.toLowerCase() as 'get'](path, named(path), check, bodies[body], through);
   }
   router.use(() => {

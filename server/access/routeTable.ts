@@ -1,3 +1,5 @@
+import { coveredClassroom, type Cover } from './coveredFields.ts';
+
 /**
  * Who may ask for what. `anybody`: every device that reaches the server. `tablet`: one that came in by the class's pictures. `remote`:
  * the teacher, and a device of hers that was let in to steer the board. `board`: the teacher, also while results are covered, for the
@@ -16,14 +18,17 @@ export interface RouteRow {
   readonly body: BodySize;
   /** A stream that stays open. */
   readonly isStream: boolean;
+  /** What is left of its reply while results are covered; all of it where nothing is said. */
+  readonly covered?: Cover;
 }
 
-type Written = readonly [route: string, body?: BodySize | 'stream'];
+type Written = readonly [route: string, body?: BodySize | 'stream', covered?: Cover];
 
 const rows = (who: Who, written: readonly Written[]): RouteRow[] =>
-  written.map(([route, body = 'message']) => {
+  written.map(([route, body = 'message', covered]) => {
     const [method, path] = route.split(' ') as [RouteRow['method'], string];
-    return { method, path, who, body: body === 'stream' ? 'message' : body, isStream: body === 'stream' };
+    const isStream = body === 'stream';
+    return { method, path, who, body: isStream ? 'message' : body, isStream, ...(covered && { covered }) };
   });
 
 /** Every route there is. The server is built behind it: what has no row here is not found, whatever code there is for it. */
@@ -46,7 +51,12 @@ export const ROUTES: readonly RouteRow[] = [
     ['POST /station/rest'],
     ['POST /answers', 'drawing'],
   ]),
-  ...rows('remote', [['GET /live', 'stream'], ['GET /classroom'], ['GET /board'], ['POST /board/commands']]),
+  ...rows('remote', [
+    ['GET /live', 'stream'],
+    ['GET /classroom', 'message', coveredClassroom],
+    ['GET /board'],
+    ['POST /board/commands'],
+  ]),
   ...rows('board', [
     ['PUT /board/view'],
     ['DELETE /board/view/:boardId'],

@@ -109,21 +109,36 @@ describe('a backup', () => {
     await kept.make('hand');
     expect(there().map((name) => kept.contentsOf(name).classes[0]!.name)).toEqual(['Fern Room', 'Clover Room']);
   });
+  it('is kept, with those of this year, after one start with a clock two years ahead', async () => {
+    mkdirSync(join(folder, 'backups'), { recursive: true });
+    // As a version before named them.
+    const thisYear = [19, 20, 21, 22, 23, 24].map((day) => `hoppel-202611${day}T120000Z-daily.sqlite`);
+    for (const name of thisYear) writeFileSync(join(folder, 'backups', name), '');
+    now = new Date('2028-11-24T07:30:00');
+    await backups().daily();
+    expect(there()).toEqual(expect.arrayContaining(thisYear));
+    now = new Date('2026-11-25T07:30:00');
+    await backups().daily();
+    expect(there()).toEqual(expect.arrayContaining(thisYear));
+    expect(there()).toHaveLength(8);
+    // The one made last stands first, whatever is dated later.
+    expect(backups().list().backups[0]!.at).toBe(now.toISOString());
+  });
   it('is kept by the rule, over a year of school days', async () => {
     const kept = backups();
     mkdirSync(join(folder, 'backups'), { recursive: true });
     for (let day = 0; day < 300; day++)
       writeFileSync(
-        join(folder, 'backups', backupName('hoppel', new Date(Date.UTC(2026, 0, 5 + day, 12)), 'daily')),
+        join(folder, 'backups', backupName('hoppel', new Date(Date.UTC(2026, 0, 5 + day, 12)), 'daily', day)),
         '',
       );
-    writeFileSync(join(folder, 'backups', backupName('hoppel', new Date('2026-06-17T12:00:00Z'), 'upgrade')), '');
+    writeFileSync(join(folder, 'backups', backupName('hoppel', new Date('2026-06-17T12:00:00Z'), 'upgrade', 301)), '');
     writeFileSync(join(folder, 'backups', 'a letter.txt'), 'not ours');
     await kept.make('daily');
     const left = there();
     expect(left.length).toBeLessThan(7 + 4 + 12 + 2);
     expect(left).toContain('a letter.txt');
-    expect(left.some((name) => name.endsWith('-upgrade.sqlite'))).toBe(true);
+    expect(left.some((name) => name.includes('Z-upgrade-'))).toBe(true);
     expect(kept.list().backups[0]).toMatchObject({ why: 'daily', at: now.toISOString() });
   });
   it('is made before a newer version changes the file, and of a new file or one of this version is none', async () => {
@@ -152,8 +167,11 @@ describe('a backup', () => {
   });
   it('goes by its name and by nothing else', () => {
     const at = new Date('2026-11-24T07:30:05Z');
-    const name = backupName('hoppel', at, 'daily');
-    expect(readBackupName('hoppel', name)).toEqual({ name, at, why: 'daily' });
+    const name = backupName('hoppel', at, 'daily', 12);
+    expect(readBackupName('hoppel', name)).toEqual({ name, at, why: 'daily', number: 12 });
+    // Of a version that did not count them.
+    const older = 'hoppel-20261124T073005Z-daily.sqlite';
+    expect(readBackupName('hoppel', older)).toEqual({ name: older, at, why: 'daily', number: 0 });
     for (const other of [
       name.replace('hoppel', 'demo'),
       name.replace('daily', 'nightly'),
@@ -211,7 +229,7 @@ describe('the backups’ address', () => {
     expect((await request(app).post('/api/backups/hoppel.sqlite/restore')).status).toBe(404);
     expect(restored).toEqual([]);
     mkdirSync(join(folder, 'backups'), { recursive: true });
-    const spoiled = backupName('hoppel', now, 'daily');
+    const spoiled = backupName('hoppel', now, 'daily', 1);
     writeFileSync(join(folder, 'backups', spoiled), Buffer.alloc(5000, 1));
     expect(Problem.parse((await request(app).get(`/api/backups/${spoiled}`).expect(400)).body).code).toBe('bad-file');
     await end();

@@ -24,7 +24,7 @@ export const backupPlace = (file: string): { readonly folder: string; readonly o
   of: basename(file, extname(file)),
 });
 
-/** What is in the folder, newest first; what is no backup of this file is left as it is. */
+/** What is in the folder, the one made last first; what is no backup of this file is left as it is. */
 export const backupsIn = (file: string): (Named & { readonly bytes: number })[] => {
   const { folder, of } = backupPlace(file);
   let names: string[];
@@ -38,33 +38,30 @@ export const backupsIn = (file: string): (Named & { readonly bytes: number })[] 
   return names
     .flatMap((name) => readBackupName(of, name) ?? [])
     .map((one) => ({ ...one, bytes: statSync(join(folder, one.name)).size }))
-    .sort((a, b) => b.at.getTime() - a.at.getTime());
+    .sort((a, b) => b.number - a.number || b.at.getTime() - a.at.getTime());
 };
 
 /** Each of these has the rule for itself: what was kept before something took its place, or by hand, is not taken away by the end of that day. */
 const RULED: readonly (readonly BackupReason[])[] = [['daily', 'end'], ['upgrade', 'restore', 'arrival'], ['hand']];
 
-/** Takes away what the rule does not keep. @param made stays, also where the clock was set back since the one before */
-const prune = (file: string, made: string): void => {
-  const all = backupsIn(file).map((one) => ({ ...one, day: dayOf(one.at) }));
+/** Takes away what the rule does not keep. */
+const prune = (file: string): void => {
+  const all = backupsIn(file);
+  const made = all.map(({ name, at, why }, i) => ({ name, why, day: dayOf(at), at: at.getTime(), order: -i }));
   const kept = new Set(
-    RULED.flatMap((reasons) =>
-      keptBackups(
-        all.filter(({ why }) => reasons.includes(why)).map(({ name, day, at }) => ({ name, day, at: at.getTime() })),
-      ).map(({ name }) => name),
-    ),
+    RULED.flatMap((reasons) => keptBackups(made.filter(({ why }) => reasons.includes(why))).map(({ name }) => name)),
   );
   const { folder } = backupPlace(file);
-  for (const { name } of all) if (name !== made && !kept.has(name)) rmSync(join(folder, name), { force: true });
+  for (const { name } of all) if (!kept.has(name)) rmSync(join(folder, name), { force: true });
 };
 
 /** Makes a backup of a data file that is open. @returns its name @throws CannotUse, or what SQLite or the system says */
 export const backUp = async (file: string, db: Database, at: Date, why: BackupReason): Promise<string> => {
   const { folder, of } = backupPlace(file);
   mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const name = backupName(of, at, why);
+  const name = backupName(of, at, why, (backupsIn(file)[0]?.number ?? 0) + 1);
   await copyWhole(db, join(folder, name));
-  prune(file, name);
+  prune(file);
   return name;
 };
 

@@ -10,13 +10,15 @@ export interface Named {
   readonly name: string;
   readonly at: Date;
   readonly why: BackupReason;
+  /** Grows with each backup of the data file, whatever the clock says; 0 for those of a version that did not count them. */
+  readonly number: number;
 }
 
-const NAME = /^(.+)-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z]+)\.sqlite$/;
+const NAME = /^(.+)-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z]+)(?:-(\d{1,9}))?\.sqlite$/;
 
-/** The name of a backup of a data file. @param of the data file's name without its ending */
-export const backupName = (of: string, at: Date, why: BackupReason): string =>
-  `${of}-${at.toISOString().slice(0, 19).replace(/[-:]/g, '')}Z-${why}.sqlite`;
+/** The name of a backup of a data file. @param of the data file's name without its ending @param number one more than the last one's */
+export const backupName = (of: string, at: Date, why: BackupReason, number: number): string =>
+  `${of}-${at.toISOString().slice(0, 19).replace(/[-:]/g, '')}Z-${why}-${number}.sqlite`;
 
 /** What a name says; none where it is no backup of that data file. Nothing but a name of a file comes through. */
 export const readBackupName = (of: string, name: string): Named | undefined => {
@@ -25,5 +27,5 @@ export const readBackupName = (of: string, name: string): Named | undefined => {
   if (found === null || why === undefined || found[1] !== of || /[/\\]/.test(name)) return undefined;
   const [, , year, month, day, hour, minute, second] = found;
   const at = new Date(`${year}-${month}-${day}T${hour}:${minute}:${second}Z`);
-  return Number.isNaN(at.getTime()) ? undefined : { name, at, why };
+  return Number.isNaN(at.getTime()) ? undefined : { name, at, why, number: Number(found[9] ?? 0) };
 };

@@ -39,6 +39,7 @@ onMounted(() => void open().then(takeUpPiles));
 onUnmounted(endLive);
 // The passphrase was given: what was asked for before is asked for again.
 watch(isShut, (shut) => {
+  classroom.isBehindCover = shut && isCovered.value;
   if (!shut) void (classroom.classroom === undefined ? open() : classroom.refresh());
 });
 // A laptop opened in the morning shows the new day.

@@ -20,6 +20,8 @@ export const useClassroomStore = defineStore('classroom', () => {
   const failed = ref(false);
   /** This is not the teacher's own computer, and it was not let in as a remote yet. */
   const mustJoin = ref(false);
+  /** The cover stands before this window: what is behind it stays as it was, for the server tells less of a class that is covered. */
+  const isBehindCover = ref(false);
 
   const { take, refresh: look } = createNewest<Classroom>((fresh) => (classroom.value = fresh));
   const load = async (): Promise<void> => {
@@ -37,6 +39,7 @@ export const useClassroomStore = defineStore('classroom', () => {
   };
   /** Looks again for what may have changed, such as the day; what was there stays when the server does not answer. */
   const refresh = async (): Promise<void> => {
+    if (isBehindCover.value) return;
     try {
       await look(() => get(Classroom, '/classroom'));
     } catch (error) {
@@ -97,6 +100,7 @@ export const useClassroomStore = defineStore('classroom', () => {
     classroom,
     failed,
     mustJoin,
+    isBehindCover,
     lesson,
     childById,
     take,
