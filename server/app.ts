@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import express, { type Express } from 'express';
-import { gate } from './access/gate.ts';
+import { gate, isLong } from './access/gate.ts';
 import { remoteOf } from './access/visitor.ts';
 import { answerRoutes } from './answers/answerRoutes.ts';
 import { backupRoutes, type Keeper } from './backups/backupRoutes.ts';
@@ -31,6 +31,8 @@ import { pileRoutes } from './piles/pileRoutes.ts';
 import { sweep } from './privacy/sweep.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { groupRoutes } from './groups/groupRoutes.ts';
+import { solveHere, solveIn } from './groups/solvedGroups.ts';
+import type { Reader } from './reading/reader.ts';
 import { recordRoutes } from './record/recordRoutes.ts';
 import { REHEARSAL, rehearsalRoutes, rehearsedSchool } from './rehearsal/rehearsalRoutes.ts';
 import { createRehearsals } from './rehearsal/rehearsals.ts';
@@ -70,6 +72,8 @@ export interface AppParts {
   readonly teacher?: TeacherDoor;
   /** Notes what is done; nowhere unless said otherwise. */
   readonly log?: Log;
+  /** Answers what takes long; without one it is answered where everything else is. */
+  readonly reader?: Reader;
   /** Keeps the data file; nowhere for one in memory. */
   readonly keeper?: () => Keeper | undefined;
 }
@@ -107,6 +111,7 @@ export const createApp = ({
   keeper = () => undefined,
   teacher = createTeacherDoor(db, now),
   log = createLog(undefined),
+  reader,
 }: AppParts): App => {
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
@@ -141,6 +146,10 @@ export const createApp = ({
   });
   app.use('/api', gate({ teacher, pairing, tabletsOnly: throughTheDoor(classes, tablets) }));
 
+  if (reader !== undefined)
+    app.use('/api', (req, res, next) => (isLong(res) ? reader.answer(find(req), req, res) : next()));
+  const solve = reader === undefined ? solveHere : solveIn(reader);
+
   app.use('/api/station/door', doorRoutes(classrooms, knocking));
   app.use('/api/station/live', stationLiveRoutes(find));
   app.use('/api/station', stationRoutes(find));
@@ -172,10 +181,10 @@ export const createApp = ({
   app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));
-  app.use('/api/lessons', deskRoutes(find));
+  app.use('/api/lessons', deskRoutes(find, solve));
   app.use('/api/rounds', roundRoutes(find));
   app.use('/api/record', recordRoutes(find));
-  app.use('/api/groups', groupRoutes(find));
+  app.use('/api/groups', groupRoutes(find, solve));
   app.use('/api/settings', settingsRoutes(find));
   app.use('/api/backups', backupRoutes(keeper, now));
   app.use('/api/moving', movingRoutes({ db, now, classes, classrooms, arrivals, keeper, find }));
@@ -198,6 +207,7 @@ export const createApp = ({
     arrivals.close();
     await rehearsals.end();
     await classrooms.end();
+    await reader?.end();
   };
   return { app, classrooms, end, warm: classrooms.warm };
 };

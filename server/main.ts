@@ -19,6 +19,7 @@ import { lookForWhatIsGone } from './memory.ts';
 import { createOwnNames } from './names.ts';
 import { ownCertificate, readCertificate, type Certificate } from './tls/certificate.ts';
 import { whenParentGoes } from './parent.ts';
+import { createReader } from './reading/reader.ts';
 import { carryOver } from './passphrase/carryOver.ts';
 
 lookForWhatIsGone();
@@ -64,6 +65,7 @@ const openSchool = async () => {
     reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
     behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
     keeper: () => ({ backups, restore }),
+    reader: createReader(data),
   });
   return { file, house: createHouseRepository(file.db), backups, ...app };
 };

@@ -1,4 +1,4 @@
-// npm run bench: the judgement's speed, sets chosen for what they find out, what forecasts hold, groups, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers, a school's tablets at once.
+// npm run bench: the judgement's speed, sets chosen for what they find out, what forecasts hold, groups, start-up, frames of a drag, a remote's step, size of the station's first load, answers kept a second, a round of drawings, a year of answers, a school's tablets at once, what holds up answers.
 import { join } from 'node:path';
 import { ROOT, ensureBrowser, ensureBuild, ensureNode, ensurePackages, giveUp, run } from './ensure.mjs';
 
@@ -18,6 +18,7 @@ const BENCHES = {
   record: 'e2e/benchRecord.ts',
   sheets: 'e2e/benchSheets.ts',
   load: 'e2e/benchLoad.ts',
+  held: 'e2e/benchHeld.ts',
 };
 const [name, ...more] = process.argv.slice(2);
 if (name !== undefined && !(name in BENCHES)) giveUp(`there is no bench ${name}: ${Object.keys(BENCHES).join(', ')}.`);

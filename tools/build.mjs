@@ -9,7 +9,13 @@ rmSync(join(ROOT, 'dist'), { recursive: true, force: true });
 await buildWeb({ configFile: join(ROOT, 'web/vite.config.ts'), logLevel: 'warn' });
 await bundle({
   absWorkingDir: ROOT,
-  entryPoints: { main: 'server/main.ts', makeDemo: 'demo/main.ts', calendarWorker: 'server/plan/calendarWorker.ts' },
+  entryPoints: {
+    main: 'server/main.ts',
+    makeDemo: 'demo/main.ts',
+    calendarWorker: 'server/plan/calendarWorker.ts',
+    arrivalWorker: 'server/moving/arrivalWorker.ts',
+    readingThread: 'server/reading/readingThread.ts',
+  },
   outdir: 'dist/server',
   bundle: true,
   // What is loaded only when it is wanted stays a file of its own.

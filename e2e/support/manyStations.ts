@@ -7,7 +7,7 @@ import { defaultChoices } from '../../core/planning/index.ts';
 import { TODAY, type Hoppel } from './hoppel.ts';
 
 /** A class that is open on a screen of its own. */
-interface OpenClass {
+export interface OpenClass {
   readonly code: Tablets['code'];
   readonly childIds: readonly number[];
   readonly lessonId: number;
@@ -33,8 +33,8 @@ export const answerOf = ({ childId, lessonId }: Pick<Station, 'childId' | 'lesso
   return { id: newId(), childId, answer: rightAnswers(item)[0]!, to };
 };
 
-/** Sets up classes, each with a unit and open on a screen of its own. */
-export const openClasses = async (hoppel: Hoppel, count: number): Promise<OpenClass[]> => {
+/** Sets up classes, each with a unit and open on a screen of its own. @param firstDay of their unit */
+export const openClasses = async (hoppel: Hoppel, count: number, firstDay = TODAY): Promise<OpenClass[]> => {
   const made: OpenClass[] = [];
   for (let i = 0; i < count; i++) {
     let cookie = '';
@@ -51,7 +51,7 @@ export const openClasses = async (hoppel: Hoppel, count: number): Promise<OpenCl
     await ask('GET', '/classroom');
     const children = Array.from({ length: CHILDREN }, (_, child) => `Child ${child + 1}`);
     await ask('POST', '/classes', { id: newId(), name: `Room ${i + 1}`, children });
-    await ask('POST', '/plan', { id: newId(), choices: defaultChoices(TODAY, `Room ${i + 1}`) });
+    await ask('POST', '/plan', { id: newId(), choices: defaultChoices(firstDay, `Room ${i + 1}`) });
     const { children: listed, lessons } = (await ask('GET', '/classroom')) as Classroom;
     const { code } = (await ask('GET', '/tablets')) as Tablets;
     made.push({ code, childIds: listed.map(({ id }) => id), lessonId: lessons[0]!.id });

@@ -34,6 +34,9 @@ const replyThrough = (res: Response, cover: Cover): void => {
   res.json = (body: unknown) => whole(res.statusCode < 400 ? cover(body) : body);
 };
 
+/** Does what a request asks for take long to work out? */
+export const isLong = (res: Response): boolean => res.locals['isLong'] === true;
+
 interface Parts extends Doors {
   /** Lets through only tablets that came in by the class's pictures. */
   readonly tabletsOnly: RequestHandler;
@@ -63,14 +66,15 @@ export const gate = ({ tabletsOnly, ...doors }: Parts): Router => {
     'as-it-comes': through,
   };
   const named =
-    (path: string): RequestHandler =>
+    (path: string, isLong: boolean): RequestHandler =>
     (_req, res, next) => {
       setRoute(res, path);
+      res.locals['isLong'] = isLong;
       next();
     };
-  for (const { method, path, who, body, covered } of ROUTES) {
+  for (const { method, path, who, body, covered, isLong } of ROUTES) {
     const check = who === 'tablet' ? tabletsOnly : letIn(who, covered);
-    router[method.toLowerCase() as 'get'](path, named(path), check, bodies[body], through);
+    router[method.toLowerCase() as 'get'](path, named(path, isLong), check, bodies[body], through);
   }
   router.use(() => {
     throw new HoppelError('not-found');

@@ -18,6 +18,8 @@ export interface RouteRow {
   readonly body: BodySize;
   /** A stream that stays open. */
   readonly isStream: boolean;
+  /** Does its reply take long to work out? It is answered by the thread that reads, where there is one. */
+  readonly isLong: boolean;
   /** What is left of its reply while results are covered; all of it where nothing is said. */
   readonly covered?: Cover;
 }
@@ -28,8 +30,35 @@ const rows = (who: Who, written: readonly Written[]): RouteRow[] =>
   written.map(([route, body = 'message', covered]) => {
     const [method, path] = route.split(' ') as [RouteRow['method'], string];
     const isStream = body === 'stream';
-    return { method, path, who, body: isStream ? 'message' : body, isStream, ...(covered && { covered }) };
+    const isLong = LONG.has(route);
+    return { method, path, who, body: isStream ? 'message' : body, isStream, isLong, ...(covered && { covered }) };
   });
+
+/** Routes that read much and work long, and change nothing. */
+const LONG: ReadonlySet<string> = new Set([
+  'GET /plan/plan.pdf',
+  'GET /sheets/:id/key.pdf',
+  'GET /sheets/:id/qti.zip',
+  'GET /sheets/printings/:number/sheet.pdf',
+  'GET /sheets/printings/:number/key.pdf',
+  'GET /sheets/things/:thing.pdf',
+  'GET /exchange/answers.csv',
+  'GET /exchange/mastery.csv',
+  'GET /exchange/overview.csv',
+  'GET /exchange/statements.json',
+  'GET /exchange/overview.pdf',
+  'GET /exchange/families.pdf',
+  'GET /exchange/families/:childId.pdf',
+  'GET /exchange/piles/:id/results.csv',
+  'GET /groups',
+  'GET /groups/cards.pdf',
+  'GET /record/class',
+  'GET /record/children/:id',
+  'GET /record/children/:id/history',
+  'GET /record/likely',
+  'GET /record/forecast',
+  'GET /record/skills/:skill',
+]);
 
 /** Every route there is. The server is built behind it: what has no row here is not found, whatever code there is for it. */
 export const ROUTES: readonly RouteRow[] = [

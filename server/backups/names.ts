@@ -16,9 +16,9 @@ export interface Named {
 
 const NAME = /^(.+)-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z-([a-z]+)(?:-(\d{1,9}))?\.sqlite$/;
 
-/** The name of a backup of a data file. @param of the data file's name without its ending @param number one more than the last one's */
-export const backupName = (of: string, at: Date, why: BackupReason, number: number): string =>
-  `${of}-${at.toISOString().slice(0, 19).replace(/[-:]/g, '')}Z-${why}-${number}.sqlite`;
+/** The name of a backup of a data file. @param of the data file's name without its ending @param number one more than the last one's; 0 for a copy elsewhere */
+export const backupName = (of: string, at: Date, why: BackupReason, number = 0): string =>
+  `${of}-${at.toISOString().slice(0, 19).replace(/[-:]/g, '')}Z-${why}${number === 0 ? '' : `-${number}`}.sqlite`;
 
 /** What a name says; none where it is no backup of that data file. Nothing but a name of a file comes through. */
 export const readBackupName = (of: string, name: string): Named | undefined => {

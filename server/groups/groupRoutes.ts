@@ -3,9 +3,13 @@ import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract
 import { HoppelError } from '../errors/hoppelError.ts';
 import { fileName } from '../common/fileName.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { solveHere, type SolveGroups } from './solvedGroups.ts';
+
+/** Times groups are solved once more because somebody moved a child meanwhile; what was solved last is then kept. */
+const MAX_SOLVED_AGAIN = 3;
 
 /** Who sits with whom. */
-export const groupRoutes = (find: FindClassroom): Router => {
+export const groupRoutes = (find: FindClassroom, solve: SolveGroups = solveHere): Router => {
   const say = (req: Request, res: Response): void => {
     res.json({ view: find(req).grouping.view() } satisfies MaybeGroups);
   };
@@ -30,8 +34,17 @@ export const groupRoutes = (find: FindClassroom): Router => {
     find(req).grouping.put(PutGroups.parse(req.body));
     changed(req, res);
   });
-  router.post('/again', (req, res) => {
-    find(req).grouping.again(PostGroups.parse(req.body).checkId);
+  router.post('/again', async (req, res) => {
+    const { checkId } = PostGroups.parse(req.body);
+    const classroom = find(req);
+    const { grouping } = classroom;
+    for (let times = 0; ; times++) {
+      const from = grouping.solvedFrom(checkId);
+      const solved = await solve(classroom, checkId);
+      if (from !== grouping.solvedFrom(checkId) && times < MAX_SOLVED_AGAIN) continue;
+      grouping.keep(checkId, solved);
+      break;
+    }
     changed(req, res);
   });
   router.put('/pairs', (req, res) => {

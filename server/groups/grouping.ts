@@ -81,8 +81,8 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
       times: [...times],
     };
   };
-  /** Makes what is not kept; ids stay with what was there. */
-  const solve = (asked: Check, before: KeptGroups | undefined): void => {
+  /** Groups around what is locked and held before; ids stay with what was there. */
+  const solve = (asked: Check, before: KeptGroups | undefined): KeptGroups => {
     const absent = before?.absent ?? [];
     const stood = stoodAt(asked);
     const staying = before?.groups.filter(({ isLocked, held }) => isLocked || held.length > 0) ?? [];
@@ -113,11 +113,7 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
             childIds,
           });
     });
-    groups.keep(
-      asked.lessonId,
-      { groups: all.filter(({ childIds }) => childIds.length > 0), absent, day: today() },
-      now(),
-    );
+    return { groups: all.filter(({ childIds }) => childIds.length > 0), absent: [...absent], day: today() };
   };
   /** The last check that anybody answered; none before one was. */
   const lastAnswered = (): { readonly lesson: Lesson; readonly asked: Check } | undefined => {
@@ -182,12 +178,16 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     present,
     /** Groups as they are now; none where none were made. */
     keptOf,
-    /** They are there from then on; those that are there, and may have been changed, stay. @throws HoppelError not-found */
-    make: (checkId: number): void => {
-      if (groups.maybe(checkId) === undefined) solve(checkOf(checkId).asked, undefined);
+    /** Groups of a check around what is locked and held; nothing is kept. @throws HoppelError unknown-lesson, not-found */
+    solved: (checkId: number): KeptGroups => solve(checkOf(checkId).asked, keptOf(checkId)),
+    /** What solving starts from: another text when who sits where, or together, was changed since. */
+    solvedFrom: (checkId: number): string => JSON.stringify([keptOf(checkId), pairs.all()]),
+    /** Keeps groups that were solved: they are there from then on. */
+    keep: (checkId: number, solved: KeptGroups): void => groups.keep(checkOf(checkId).asked.lessonId, solved, now()),
+    /** The same where there are none yet; those that are there, and may have been changed, stay. */
+    keepFirst: (checkId: number, solved: KeptGroups): void => {
+      if (groups.maybe(checkId) === undefined) groups.keep(checkId, solved, now());
     },
-    /** Made, or made again around what is locked and held. @throws HoppelError unknown-lesson, not-found */
-    again: (checkId: number): void => solve(checkOf(checkId).asked, keptOf(checkId)),
     /**
      * Groups are these: who sits where. A group keeps what it is about; a new one is about what helps its children most.
      * @throws HoppelError unknown-lesson, not-found, unknown-child; malformed where a child would sit in two

@@ -1,6 +1,6 @@
 import type { Database } from 'better-sqlite3';
 import type { WrongRule } from '../../core/misconceptions/index.ts';
-import type { Desk, Known, Lesson, PutDecision, Reason } from '../../contract/index.ts';
+import type { Desk, KeptGroups, Known, Lesson, PutDecision, Reason } from '../../contract/index.ts';
 import { summariseCheck } from '../../core/diagnosis/index.ts';
 import { groupsOf, lessonsMet, suggestDecision, timesMet, type PlanChange } from '../../core/planning/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
@@ -25,7 +25,7 @@ interface Parts {
   readonly judged: JudgedAnswers;
   readonly planner: Planner;
   readonly standing: Standing;
-  readonly grouping: Pick<Grouping, 'make'>;
+  readonly grouping: Pick<Grouping, 'keepFirst'>;
   readonly warmUps: WarmUps;
   readonly now: Now;
 }
@@ -126,17 +126,20 @@ export const createDesk = (parts: Parts) => {
         again: (last?.suggestion ? planner.costOf(againChange(last)) : undefined) ?? null,
       };
     },
+    /** The check a lesson's desk decides upon; none where nobody has answered one. */
+    checkBefore: (lesson: Lesson): number | undefined => known(lesson)?.check.id,
     /**
      * Keeps a decision; "teach again" puts a lesson in behind the one on the desk, or behind the last one given, aimed at the
      * reasons found. Once for each id.
+     * @param solved groups to go on with, where there are none yet
      * @throws HoppelError not-found, or why no lesson can be put in
      */
-    decide: db.transaction((lesson: Lesson, { id, decision }: PutDecision): void => {
+    decide: db.transaction((lesson: Lesson, { id, decision }: PutDecision, solved?: KeptGroups): void => {
       const found = known(lesson);
       if (found === null) throw new HoppelError('not-found', 'there is no check to decide upon yet');
       if (decision !== 'teach-again') {
         lessons.decide(found.check.id, decision, now());
-        if (decision === 'go-on-with-group') grouping.make(found.check.id);
+        if (solved !== undefined) grouping.keepFirst(found.check.id, solved);
         return;
       }
       planner.changeNow(id, againChange(found));

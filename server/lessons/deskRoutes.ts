@@ -3,11 +3,12 @@ import { z } from 'zod';
 import { PutDecision, PutNote, PutReady } from '../../contract/index.ts';
 import { READY_ITEMS } from '../../core/planning/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { solveHere, type SolveGroups } from '../groups/solvedGroups.ts';
 
 const ReadyItem = z.enum(READY_ITEMS);
 
 /** What a teacher sees and does at the desk of one lesson. */
-export const deskRoutes = (find: FindClassroom): Router => {
+export const deskRoutes = (find: FindClassroom, solve: SolveGroups = solveHere): Router => {
   /** The lesson of an address. @throws HoppelError unknown-lesson */
   const lessonOf = (req: Request) => find(req).lessons.one(z.coerce.number().int().parse(req.params['id']));
   const router = Router();
@@ -28,10 +29,14 @@ export const deskRoutes = (find: FindClassroom): Router => {
     live.recordChanged(id);
     res.json(desk.of(id));
   });
-  router.put('/:id/decision', (req, res) => {
-    const { live, desk } = find(req);
+  router.put('/:id/decision', async (req, res) => {
+    const classroom = find(req);
+    const { live, desk, grouping } = classroom;
     const lesson = lessonOf(req);
-    desk.decide(lesson, PutDecision.parse(req.body));
+    const decided = PutDecision.parse(req.body);
+    const checkId = decided.decision === 'go-on-with-group' ? desk.checkBefore(lesson) : undefined;
+    const hasNone = checkId !== undefined && grouping.keptOf(checkId) === undefined;
+    desk.decide(lesson, decided, hasNone ? await solve(classroom, checkId) : undefined);
     live.recordChanged(lesson.id);
     live.classroomChanged();
     res.json(desk.of(lesson.id));

@@ -1,12 +1,7 @@
-import { existsSync } from 'node:fs';
-import { Worker } from 'node:worker_threads';
+import { startThread } from './startThread.ts';
 
 /** Work that took longer, or filled more memory, than it may: its thread was ended. */
 export class TookTooMuch extends Error {}
-
-/** A script that runs a source file without building it. */
-const asItIs = (source: URL): string =>
-  `import('tsx/esm/api').then(({ register }) => { register(); return import(${JSON.stringify(source.href)}); });`;
 
 /**
  * Does work in a thread of its own, so that whatever it is given, everybody else is served meanwhile, and it can be ended.
@@ -15,15 +10,7 @@ const asItIs = (source: URL): string =>
  * @throws TookTooMuch, or what the thread threw
  */
 export const inWorker = <In, Out>(source: URL, work: In, ms: number): Promise<Out> => {
-  // Built, all files lie beside the server's; in tests the sources run as they are.
-  const built = new URL(source.pathname.split('/').at(-1)!.replace(/\.ts$/, '.js'), import.meta.url);
-  const isBuilt = existsSync(built);
-  const worker = new Worker(isBuilt ? built : asItIs(source), {
-    workerData: work,
-    eval: !isBuilt,
-    // What it may fill before it is ended, in megabytes.
-    resourceLimits: { maxOldGenerationSizeMb: 256 },
-  });
+  const worker = startThread(source, work);
   return new Promise<Out>((done, failed) => {
     const timer = setTimeout(() => {
       failed(new TookTooMuch());
