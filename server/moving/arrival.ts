@@ -1,9 +1,11 @@
 import { JSONParser } from '@streamparser/json';
 import Database from 'better-sqlite3';
-import { CLASSES_FILE, MOST_FILE_BYTES } from '../../contract/index.ts';
+import type { MessagePort } from 'node:worker_threads';
+import { CLASSES_FILE, MOST_FILE_BYTES, type Arrival } from '../../contract/index.ts';
 import { readAgain } from '../answers/readAgain.ts';
 import { MIGRATIONS, migrate } from '../db/migrate.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { createNestingCheck } from './nesting.ts';
 import { ROWS, closed, columnsOf, opened, type MovedTable, type StoredValues } from './rows.ts';
 import { CLASS_TABLES, MOVING } from './tables.ts';
 
@@ -19,6 +21,22 @@ export interface ArrivedFile {
   readonly classIds: readonly number[];
   readonly close: () => void;
 }
+
+/** What the thread that reads a file begins with. */
+export interface ArrivalWork {
+  /** Where the file comes in, as it comes. */
+  readonly port: MessagePort;
+  /** Path of the database its rows are put into. */
+  readonly to: string;
+  /** What the file is called from then on. */
+  readonly id: string;
+  /** Path of the data file here. */
+  readonly here: string;
+}
+/** What came of it, or why the file is refused. */
+export type ArrivalRead =
+  | (Pick<ArrivedFile, 'madeAt' | 'classIds'> & { readonly contents: Arrival })
+  | { readonly code: HoppelError['code']; readonly message: string };
 
 const bad = (why: string): HoppelError => new HoppelError('bad-file', why);
 const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
@@ -131,10 +149,12 @@ const fill = async (
   };
   parser.onError = (error) => (fault ??= bad(`not JSON: ${error.message}`));
   parser.onEnd = () => (ended = true);
+  const checkNesting = createNestingCheck();
   let bytes = 0;
   for await (const chunk of source) {
     bytes += chunk.length;
     if (bytes > MOST_FILE_BYTES) throw new HoppelError('too-large');
+    checkNesting(chunk);
     parser.write(chunk);
     if (fault !== undefined) throw fault;
     await turn();
@@ -173,13 +193,16 @@ const openedOrBad = (table: MovedTable, row: StoredValues): StoredValues => {
 };
 
 /**
- * Reads a file of classes as it comes, of this version or an older one, and looks at all of it. Nothing of it is kept when it is closed.
+ * Reads a file of classes as it comes, of this version or an older one, and looks at all of it.
+ * @param to path of the database its rows are put into; without one SQLite keeps it in a file that nobody else can find, gone even after a power cut
  * @throws HoppelError bad-file, too-large
  */
-export const readArrival = async (source: AsyncIterable<Uint8Array>): Promise<ArrivedFile> => {
-  // Without a name SQLite keeps it in a file that nobody else can find, gone even after a power cut.
-  const db = new Database('');
+export const readArrival = async (source: AsyncIterable<Uint8Array>, to = ''): Promise<ArrivedFile> => {
+  const db = new Database(to);
   try {
+    // What is read here is made again from the file where it is lost.
+    db.pragma('journal_mode = OFF');
+    db.pragma('synchronous = OFF');
     const { madeAt, classIds } = await fill(db, source);
     if (classIds.length === 0) throw bad('there is no class in it');
     const [lost] = db.pragma('foreign_key_check') as { table: string; parent: string }[];

@@ -3,8 +3,8 @@ import type { Database } from 'better-sqlite3';
 import { v4 as newId } from 'uuid';
 import type { Arrival, TakeIn } from '../../contract/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import { readArrival, type ArrivedFile } from './arrival.ts';
-import { contentsOf } from './contents.ts';
+import type { ArrivedFile } from './arrival.ts';
+import { arrivingPath, readInThread, removeArriving } from './readInThread.ts';
 import { checkWishes, takeClassIn, takeTemplatesIn } from './takeIn.ts';
 
 /** Milliseconds a file is kept that was looked at and not taken in. */
@@ -22,6 +22,9 @@ interface Looked {
 export const createArrivals = (db: Database) => {
   let looked: Looked | undefined;
   let isTaking = false;
+  let isLooking = false;
+  // One that was looked at before the last end, if that came too soon.
+  if (!db.memory) removeArriving(arrivingPath(db.name));
   /** So that a wish that is sent again brings nothing in twice. */
   let taken: { readonly id: string; readonly changed: readonly number[] } | undefined;
   const close = (): void => {
@@ -37,17 +40,18 @@ export const createArrivals = (db: Database) => {
   return {
     /** @throws HoppelError bad-file, too-large, busy */
     look: async (source: AsyncIterable<Uint8Array>): Promise<Arrival> => {
-      const file = await readArrival(source);
+      free();
+      if (isLooking) throw new HoppelError('busy');
+      isLooking = true;
       try {
-        free();
-      } catch (error) {
-        file.close();
-        throw error;
+        close();
+        const id = newId();
+        const { file, contents } = await readInThread(source, db, id);
+        looked = { id, file, timer: setTimeout(() => !isTaking && close(), KEPT_MS).unref(), done: new Map() };
+        return contents;
+      } finally {
+        isLooking = false;
       }
-      close();
-      const id = newId();
-      looked = { id, file, timer: setTimeout(() => !isTaking && close(), KEPT_MS).unref(), done: new Map() };
-      return contentsOf(id, file, db);
     },
     isTaken: (id: string): boolean => taken?.id === id,
     /**

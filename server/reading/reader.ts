@@ -64,11 +64,8 @@ export const createReader = (file: string): Reader => {
   const threadOf = (place: number): Reading => {
     const found = threads.get(place);
     if (found !== undefined) return found;
-    const worker = startThread(
-      new URL('./readingThread.ts', import.meta.url),
-      { file } satisfies ReadingWork,
-      MAX_HEAP_MB,
-    );
+    const work: ReadingWork = { file };
+    const worker = startThread(new URL('./readingThread.ts', import.meta.url), work, { maxHeapMb: MAX_HEAP_MB });
     const reading: Reading = { worker, open: new Set(), timer: undefined };
     worker.unref();
     worker.on('error', (error) => console.error('The thread that reads:', error));

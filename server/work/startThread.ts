@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { Worker } from 'node:worker_threads';
+import { Worker, type Transferable } from 'node:worker_threads';
 
 /** Megabytes of objects a thread may hold before it is ended. */
 const MAX_HEAP_MB = 256;
@@ -9,12 +9,17 @@ const asItIs = (source: URL): string =>
   `import('tsx/esm/api').then(({ register }) => { register(); return import(${JSON.stringify(source.href)}); });`;
 
 /** Starts a thread. @param source its file @param work what it gets as `workerData` @param maxHeapMb megabytes of objects it may hold */
-export const startThread = (source: URL, work: unknown, maxHeapMb = MAX_HEAP_MB): Worker => {
+export const startThread = (
+  source: URL,
+  work: unknown,
+  { maxHeapMb = MAX_HEAP_MB, transfer = [] }: { maxHeapMb?: number; transfer?: readonly Transferable[] } = {},
+): Worker => {
   // Built, all files lie beside the server's; in tests the sources run as they are.
   const built = new URL(source.pathname.split('/').at(-1)!.replace(/\.ts$/, '.js'), import.meta.url);
   const isBuilt = existsSync(built);
   return new Worker(isBuilt ? built : asItIs(source), {
     workerData: work,
+    transferList: [...transfer],
     eval: !isBuilt,
     resourceLimits: { maxOldGenerationSizeMb: maxHeapMb },
   });
