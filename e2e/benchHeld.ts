@@ -14,7 +14,7 @@ const EVERY_MS = 500;
 const say = (what: string, figure: string): void => console.log(`${what.padEnd(44)} ${figure}`);
 const hoppel = await startHoppel({ demo: false });
 // Half of the unit lies behind the class.
-const [room] = await openClasses(hoppel, 1, '2026-10-26');
+const [room] = await openClasses(hoppel, 1, '2026-11-10');
 const stations = await manyStations(hoppel, [room!], CHILDREN);
 const ask = async (method: string, path: string, body?: unknown): Promise<unknown> => {
   const reply = await fetch(`${hoppel.url}/api${path}`, {

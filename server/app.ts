@@ -9,6 +9,7 @@ import { childRoutes } from './children/childRoutes.ts';
 import { createClassRepository } from './classes/classRepository.ts';
 import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
+import type { Classroom } from './classroom/classroom.ts';
 import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { TICKS, type Now, type Ticks } from './clock.ts';
 import { createCommitTogether } from './common/commitTogether.ts';
@@ -149,6 +150,8 @@ export const createApp = ({
   if (reader !== undefined)
     app.use('/api', (req, res, next) => (isLong(res) ? reader.answer(find(req), req, res) : next()));
   const solve = reader === undefined ? solveHere : solveIn(reader);
+  const lookAtDesk = reader && ((classroom: Classroom, id: number) => reader.json(classroom, `/lessons/${id}/desk`));
+  const lookAtGroups = reader && ((classroom: Classroom) => reader.json(classroom, '/groups'));
 
   app.use('/api/station/door', doorRoutes(classrooms, knocking));
   app.use('/api/station/live', stationLiveRoutes(find));
@@ -181,10 +184,10 @@ export const createApp = ({
   app.use('/api/templates', templateRoutes(createTemplateRepository(db), now));
   app.use('/api/tablets', tabletRoutes(find, { reach, pairing }));
   app.use('/api/remote', remoteRoutes(pairing, reach));
-  app.use('/api/lessons', deskRoutes(find, solve));
+  app.use('/api/lessons', deskRoutes(find, solve, lookAtDesk));
   app.use('/api/rounds', roundRoutes(find));
   app.use('/api/record', recordRoutes(find));
-  app.use('/api/groups', groupRoutes(find, solve));
+  app.use('/api/groups', groupRoutes(find, solve, lookAtGroups));
   app.use('/api/settings', settingsRoutes(find));
   app.use('/api/backups', backupRoutes(keeper, now));
   app.use('/api/moving', movingRoutes({ db, now, classes, classrooms, arrivals, keeper, find }));

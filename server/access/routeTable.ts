@@ -50,6 +50,7 @@ const LONG: ReadonlySet<string> = new Set([
   'GET /exchange/families.pdf',
   'GET /exchange/families/:childId.pdf',
   'GET /exchange/piles/:id/results.csv',
+  'GET /lessons/:id/desk',
   'GET /groups',
   'GET /groups/cards.pdf',
   'GET /record/class',

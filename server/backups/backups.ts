@@ -4,6 +4,7 @@ import type { Database } from 'better-sqlite3';
 import type { Backup, BackupContents, Backups as Listed } from '../../contract/index.ts';
 import { keptBackups } from '../../core/keeping/index.ts';
 import { dayOf, type Now } from '../clock.ts';
+import { createSerialQueue } from '../common/serialQueue.ts';
 import { CannotUse } from '../db/known.ts';
 import { whyNot } from '../db/faults.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
@@ -73,10 +74,9 @@ export const createBackups = ({ file, db, now }: Parts) => {
   /** Changes of this connection when the last one was made; none yet where the file is newer than the newest. */
   const [newest] = backupsIn(file);
   let saved = newest !== undefined && newest.at.getTime() >= statSync(file).mtimeMs ? changes.get()! : -1;
-  /** One after another. */
-  let turn: Promise<unknown> = Promise.resolve();
-  const make = (why: BackupReason): Promise<void> => {
-    const next = turn.then(async () => {
+  const inTurn = createSerialQueue();
+  const make = (why: BackupReason): Promise<void> =>
+    inTurn(async () => {
       const upTo = changes.get()!;
       try {
         await backUp(file, db, now(), why);
@@ -87,9 +87,6 @@ export const createBackups = ({ file, db, now }: Parts) => {
         throw error;
       }
     });
-    turn = next.catch(() => undefined);
-    return next;
-  };
   const list = (): Listed => {
     const { bavail, bsize } = statfsSync(dirname(file));
     return {
@@ -124,7 +121,8 @@ export const createBackups = ({ file, db, now }: Parts) => {
     },
     /** The last one of this run, where anything changed since the one before. */
     atEnd: async (): Promise<void> => {
-      await turn;
+      // One that is being made comes first.
+      await inTurn(() => undefined);
       if (changes.get()! !== saved) await make('end');
     },
   };

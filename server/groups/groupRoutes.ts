@@ -3,20 +3,23 @@ import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract
 import { HoppelError } from '../errors/hoppelError.ts';
 import { fileName } from '../common/fileName.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import type { Classroom } from '../classroom/classroom.ts';
 import { solveHere, type SolveGroups } from './solvedGroups.ts';
 
 /** Times groups are solved once more because somebody moved a child meanwhile; what was solved last is then kept. */
 const MAX_SOLVED_AGAIN = 3;
 
 /** Who sits with whom. */
-export const groupRoutes = (find: FindClassroom, solve: SolveGroups = solveHere): Router => {
-  const say = (req: Request, res: Response): void => {
-    res.json({ view: find(req).grouping.view() } satisfies MaybeGroups);
-  };
-  const changed = (req: Request, res: Response): void => {
-    const { grouping, live } = find(req);
-    live.groupsChanged(grouping.view()?.check.id ?? null);
-    say(req, res);
+export const groupRoutes = (
+  find: FindClassroom,
+  solve: SolveGroups = solveHere,
+  /** Looks at the groups; in a thread, where there is one. */
+  look: (classroom: Classroom) => unknown = ({ grouping }) => ({ view: grouping.view() }) satisfies MaybeGroups,
+): Router => {
+  const say = async (req: Request, res: Response): Promise<void> => void res.json(await look(find(req)));
+  const changed = async (req: Request, res: Response, checkId: number | null): Promise<void> => {
+    find(req).live.groupsChanged(checkId);
+    await say(req, res);
   };
   const router = Router();
   router.get('/', say);
@@ -30,9 +33,10 @@ export const groupRoutes = (find: FindClassroom, solve: SolveGroups = solveHere)
     const pdf = await groupPdf(name, groups, children.all(), settings.one());
     res.attachment(fileName(name, 'pdf')).type('pdf').send(pdf);
   });
-  router.put('/', (req, res) => {
-    find(req).grouping.put(PutGroups.parse(req.body));
-    changed(req, res);
+  router.put('/', async (req, res) => {
+    const groups = PutGroups.parse(req.body);
+    find(req).grouping.put(groups);
+    await changed(req, res, groups.checkId);
   });
   router.post('/again', async (req, res) => {
     const { checkId } = PostGroups.parse(req.body);
@@ -45,11 +49,12 @@ export const groupRoutes = (find: FindClassroom, solve: SolveGroups = solveHere)
       grouping.keep(checkId, solved);
       break;
     }
-    changed(req, res);
+    await changed(req, res, checkId);
   });
-  router.put('/pairs', (req, res) => {
-    find(req).grouping.pair(PutPair.parse(req.body));
-    changed(req, res);
+  router.put('/pairs', async (req, res) => {
+    const { grouping } = find(req);
+    grouping.pair(PutPair.parse(req.body));
+    await changed(req, res, grouping.lastCheck() ?? null);
   });
   return router;
 };

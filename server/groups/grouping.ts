@@ -96,14 +96,21 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
       stood.filter(({ childId }) => !absent.includes(childId)),
       { kept, together: pairsOf('together'), apart: pairsOf('apart') },
     );
-    let id = Math.max(0, ...(before?.groups ?? []).map((group) => group.id));
+    // A new group is not taken for one that is gone, and ids stay small however often groups are made again.
+    const used = new Set(before?.groups.map((group) => group.id));
+    const newId = (): number => {
+      let id = 1;
+      while (used.has(id)) id += 1;
+      used.add(id);
+      return id;
+    };
     const all = made.groups.map((group, i): SmallGroup => {
       const was = staying[i];
       // Who is away stays in a locked group on paper: it is there again tomorrow.
       const childIds = was?.isLocked === true ? was.childIds : group.childIds;
       const { topic } = group;
       return was === undefined
-        ? asKept(asked, stood, { id: ++id, topic, name: null, held: [], isLocked: false, childIds })
+        ? asKept(asked, stood, { id: newId(), topic, name: null, held: [], isLocked: false, childIds })
         : asKept(asked, stood, {
             id: was.id,
             topic,
@@ -170,6 +177,8 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
 
   return {
     view,
+    /** The last check that anybody answered; none before one was. */
+    lastCheck: (): number | undefined => lastAnswered()?.lesson.id,
     /** Groups of the last check that was answered, without who is away. */
     hereToday: (): SmallGroup[] => {
       const found = lastAnswered();

@@ -78,6 +78,11 @@ describe('groups after a check', () => {
     await school.restart();
     expect((await classroom()).groups).toEqual(groups);
   });
+  it('can be made again as often as one likes', async () => {
+    for (let times = 0; times < 40; times++) await again();
+    const ids = (await again()).kept!.groups.map((group) => group.id);
+    expect(Math.max(...ids)).toBeLessThan(10);
+  });
   it('can be made without a decision, and made again around what is locked and who was put somewhere', async () => {
     const first = (await again()).kept!.groups;
     expect((await classroom()).groups).toEqual(first);

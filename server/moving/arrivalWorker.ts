@@ -5,7 +5,9 @@ import { HoppelError } from '../errors/hoppelError.ts';
 import { PortStream } from '../reading/portStream.ts';
 import { readArrival, type ArrivalRead, type ArrivalWork } from './arrival.ts';
 import { contentsOf } from './contents.ts';
+import { giveWay } from '../work/lowPriority.ts';
 
+giveWay();
 const { port, to, id, here } = workerData as ArrivalWork;
 const read = async (): Promise<ArrivalRead> => {
   const file = await readArrival(new PortStream(port) as AsyncIterable<Uint8Array>, to);

@@ -5,7 +5,9 @@ import Database from 'better-sqlite3';
 import type { ReadingWork } from './asked.ts';
 import { PortStream } from './portStream.ts';
 import { createReadingApp } from './readingApp.ts';
+import { giveWay } from '../work/lowPriority.ts';
 
+giveWay();
 const { file } = workerData as ReadingWork;
 const db = new Database(file, { readonly: true, fileMustExist: true });
 // Requests come from the server alone, each on a channel of its own.

@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Express } from 'express';
 import { v4 as newId } from 'uuid';
 import type { Lesson, PostRehearsal, PostRehearsed, Rehearsal, RoundSource } from '../../contract/index.ts';
@@ -9,6 +10,7 @@ import { isRoundItem } from '../../core/rounds/index.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
 import { dayOf, type Now } from '../clock.ts';
+import { createSerialQueue } from '../common/serialQueue.ts';
 import { openDatabase } from '../db/open.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { taughtAgain } from '../record/taughtAgain.ts';
@@ -49,20 +51,25 @@ const sourceOf = ({ segments }: Lesson): RoundSource | null => {
 const ticketFrom = (lessons: readonly Lesson[], number: number): Lesson | undefined =>
   lessons.find((one) => one.number >= number && one.kind === 'check' && skillOfCheck(one) !== undefined);
 
-/** What is believed of each child of a class. */
-const believedOf = (
+/** What is believed of each child of a class; others have their turn between two children. */
+const believedOf = async (
   { children, judged, lessons }: Classroom,
   today: string,
-): (Believed & { readonly seen: boolean })[] =>
-  children.all().map(({ id }) => {
+): Promise<(Believed & { readonly seen: boolean })[]> => {
+  const all: (Believed & { readonly seen: boolean })[] = [];
+  for (const { id } of children.all()) {
     const { answers } = judged.ofChild(id);
     const { belief, shares } = judgeChild(answers, { lessons: taughtAgain(lessons, today) });
-    return { belief, skills: skillsOf(answers, shares.rules), seen: answers.length > 0 };
-  });
+    all.push({ belief, skills: skillsOf(answers, shares.rules), seen: answers.length > 0 });
+    await nextTurn();
+  }
+  return all;
+};
 
 /** Rehearsals, one at a time: the next one begins with the end of the one before. */
 export const createRehearsals = ({ build, now }: Parts) => {
   let running: Running | undefined;
+  const inTurn = createSerialQueue();
   const end = async (): Promise<void> => {
     const before = running;
     running = undefined;
@@ -74,14 +81,18 @@ export const createRehearsals = ({ build, now }: Parts) => {
     return running;
   };
 
-  const start = (id: string, classroom: Classroom, lesson: Lesson): Running => {
-    const believed = believedOf(classroom, dayOf(now()));
+  const start = async (id: string, classroom: Classroom, lesson: Lesson): Promise<Running> => {
+    const believed = await believedOf(classroom, dayOf(now()));
     if (believed.length === 0) throw new HoppelError('no-children');
     const source = sourceOf(lesson);
     const lessons = classroom.lessons.all();
     const { items } = tasksOfRound(id, lesson, lessons, source ?? undefined);
     const pace = classroom.planner.plan().choices.pace ?? DEFAULT_PACE;
-    const missed = expectedMisses(believed, items);
+    const missed: number[] = [];
+    for (const item of items) {
+      missed.push(...expectedMisses(believed, [item]));
+      await nextTurn();
+    }
     const ticket = ticketFrom(lessons, lesson.number);
     const about: Rehearsal = {
       id,
@@ -93,14 +104,20 @@ export const createRehearsals = ({ build, now }: Parts) => {
       tasks: items.map((item, i) => ({ item, missed: missed[i]! })),
       ticketAt: ticket !== undefined && lessons[ticket.number] !== undefined ? ticket.number + 1 : null,
     };
+    await nextTurn();
     const db = openDatabase(':memory:');
+    await nextTurn();
     // The clock of the made-up school stands at the lesson's beginning and goes on from there.
     let [at, since] = [now(), performance.now()];
     const server = build(db, () => new Date(at.getTime() + performance.now() - since));
     const setClock = (to: Date): void => {
       [at, since] = [to, performance.now()];
     };
-    const made = fillSchool({ db, classrooms: server.classrooms, setClock, seed: id }, { classroom, lesson, believed });
+    await nextTurn();
+    const made = await fillSchool(
+      { db, classrooms: server.classrooms, setClock, seed: id },
+      { classroom, lesson, believed },
+    );
     return {
       about,
       made,
@@ -119,15 +136,16 @@ export const createRehearsals = ({ build, now }: Parts) => {
     /** Its server, to be asked like any other; none where no rehearsal runs. */
     app: (): Express | undefined => running?.server.app,
     /** @throws HoppelError past, no-children, nothing-to-ask, unknown-lesson */
-    begin: async (classroom: Classroom, { id, lessonId }: PostRehearsal): Promise<Rehearsal> => {
-      if (running?.about.id === id) return running.about;
-      const lesson = classroom.lessons.one(lessonId);
-      if (lesson.day < dayOf(now())) throw new HoppelError('past');
-      const fresh = start(id, classroom, lesson);
-      await end();
-      running = fresh;
-      return fresh.about;
-    },
+    begin: (classroom: Classroom, { id, lessonId }: PostRehearsal): Promise<Rehearsal> =>
+      inTurn(async () => {
+        if (running?.about.id === id) return running.about;
+        const lesson = classroom.lessons.one(lessonId);
+        if (lesson.day < dayOf(now())) throw new HoppelError('past');
+        const fresh = await start(id, classroom, lesson);
+        await end();
+        running = fresh;
+        return fresh.about;
+      }),
     /** Whoever has thought long enough answers, once. @returns how many have */
     answer: ({ roundId, index, seconds }: PostRehearsed): number => {
       const { made, about } = current();

@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Database } from 'better-sqlite3';
 import { v4 as newId } from 'uuid';
 import type { Lesson } from '../../contract/index.ts';
@@ -64,12 +65,12 @@ const copyUnit = (from: Classroom, to: Classroom): void => {
   });
 };
 
-/** What the made-up children answered in the lessons before, as they would have. */
-const answerBefore = (
+/** What the made-up children answered in the lessons before, as they would have; others have their turn between two children. */
+const answerBefore = async (
   { db, setClock, seed }: Parts,
   made: MadeUpClass,
   { classroom: real, lesson }: DrawnFrom,
-): void => {
+): Promise<void> => {
   const held = real.lessons.taught();
   const numbers = real.lessons
     .all()
@@ -77,26 +78,30 @@ const answerBefore = (
     .map(({ number }) => number)
     .slice(-LESSONS_BEHIND);
   const rng = seededRng(seedFromText(`before ${seed}`));
-  db.transaction(() => {
-    for (const one of made.classroom.lessons.all().filter(({ number }) => numbers.includes(number))) {
-      setClock(new Date(`${one.day}${AT}`));
-      for (const [childId, child] of made.children)
-        for (const item of itemsAsked(one)) {
-          const row = { id: newId(), childId, lessonId: one.id, roundId: null, roundIndex: null, attempt: 1 };
-          made.classroom.recorder.keep(row, item, answerOf(child, item, rng), 'simulated');
-        }
+  const answer = db.transaction((one: Lesson, childId: number, child: MadeUpChild): void => {
+    for (const item of itemsAsked(one)) {
+      const row = { id: newId(), childId, lessonId: one.id, roundId: null, roundIndex: null, attempt: 1 };
+      made.classroom.recorder.keep(row, item, answerOf(child, item, rng), 'simulated');
     }
-  })();
+  });
+  for (const one of made.classroom.lessons.all().filter(({ number }) => numbers.includes(number))) {
+    setClock(new Date(`${one.day}${AT}`));
+    for (const [childId, child] of made.children) {
+      answer(one, childId, child);
+      await nextTurn();
+    }
+  }
 };
 
 /** Fills an empty school with a class that is drawn from a real one, on the morning of the lesson. */
-export const fillSchool = (parts: Parts, from: DrawnFrom): MadeUpClass => {
+export const fillSchool = async (parts: Parts, from: DrawnFrom): Promise<MadeUpClass> => {
   const { db, classrooms, setClock, seed } = parts;
   const { classroom: real, lesson, believed } = from;
   const rng = seededRng(seedFromText(`class ${seed}`));
   // The unit comes into a class of which nothing is past.
   setClock(new Date(`${real.lessons.all()[0]!.day}T07:00:00`));
   const drawn = drawClass(believed, rng);
+  await nextTurn();
   createClassSetUp({ db, classes: createClassRepository(db), classrooms })({
     id: newId(),
     name: real.row().name,
@@ -106,11 +111,13 @@ export const fillSchool = (parts: Parts, from: DrawnFrom): MadeUpClass => {
   const classroom = classrooms.opened();
   classroom.settings.save(real.settings.one());
   classroom.change({ thresholds: real.row().thresholds });
+  await nextTurn();
   copyUnit(real, classroom);
+  await nextTurn();
   const byName = new Map(drawn.map(({ picture, child }) => [nameOf(picture), child]));
   const children = new Map(classroom.children.all().map(({ id, name }) => [id, byName.get(name)!]));
   const made = { classroom, children };
-  answerBefore(parts, made, from);
+  await answerBefore(parts, made, from);
   setClock(new Date(`${lesson.day}${AT}`));
   return made;
 };
