@@ -24,10 +24,26 @@ describe('a class list that is typed or pasted', () => {
       '"Fern, the elder";Ada\n"Moss, the younger";Bram',
       ['Fern, the elder', 'Moss, the younger'],
     ],
+    ['under a heading of one word', 'Learner\nAda\nBram', ['Ada', 'Bram']],
+    ['under "First"', 'First\nAda\nBram', ['Ada', 'Bram']],
+    ['under "Student", surname first', 'Student\nMoss, Ada\nFern, Bram\nReed, Cleo', ['Ada', 'Bram', 'Cleo']],
+    ['surname first in quotes', '"Moss, Ada"\n"Fern, Bram"', ['Ada', 'Bram']],
+    ['surname first in quotes, with a heading', 'Pupil name\r\n"Moss, Ada"\r\n"Fern, Bram"\r\n', ['Ada', 'Bram']],
+    ['surname first beside something else', 'Given name;Age\nMoss, Ada;6\nFern, Bram;7', ['Ada', 'Bram']],
+    ['with a line that names the separator', 'sep=;\r\nFirst;Last\r\nAda;Moss\r\nBram;Fern', ['Ada', 'Bram']],
+    ['with the mark of UTF-8', '\uFEFFGiven name,Family name\nAda,Moss\nBram,Fern', ['Ada', 'Bram']],
+    ['given name behind the family name', 'Last name,Given name\nMoss,Ada\nFern,Bram', ['Ada', 'Bram']],
     ['where a line has nothing more', 'Ada;6\nBram;7\nCleo', ['Ada', 'Bram', 'Cleo']],
     ['where a line has no name', 'Ada;6\n;7\nCleo;6', ['Ada', 'Cleo']],
   ])('%s', (_, text, expected) => expect(names(text)).toEqual(expected));
 
+  it('says what it took for a heading, so that it can be asked about', () => {
+    expect(readClassList('Student\nAda\nBram').heading).toEqual(['Student']);
+    expect(readClassList('First;Last\nAda;Moss\nBram;Fern').heading).toEqual(['First', 'Last']);
+    expect(readClassList('Ada\nBram').heading).toEqual([]);
+    // Of one line nothing tells.
+    expect(names('Ada')).toEqual(['Ada']);
+  });
   it('has every column to choose from, or every cell', () => {
     const list = readClassList('Fern, Ada\nMoss, Bram');
     expect(list.columns).toBe(2);

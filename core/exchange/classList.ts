@@ -1,4 +1,6 @@
 import Papa from 'papaparse';
+import { isSurnameFirst, surnameAndFirstName } from './personName.ts';
+import { withoutPreface } from './table.ts';
 
 /** A pasted list as a table: a row a child, or one name a row where there is nothing else. */
 export interface ClassList {
@@ -7,6 +9,8 @@ export interface ClassList {
   readonly columns: number;
   /** The column with the names they are called by, as far as can be told. */
   readonly likely: number;
+  /** The first line where it is taken for a heading: no child is made of it. Empty where there is none. */
+  readonly heading: readonly string[];
 }
 
 /** Longest name kept. */
@@ -15,8 +19,8 @@ const MOST = 40;
 const MOSTLY = 2 / 3;
 const SEPARATORS = ['\t', ';', '|', ','] as const;
 const HEADER =
-  /^(first|last|given|family|sur|full|nick)?[ -]?names?$|^(no|nr|#|age|class|grade|birthday|date of birth|vorname|nachname|alter|klasse)\.?$/i;
-const FIRST_NAME = /^(first|given|nick)[ -]?names?$|^vorname$/i;
+  /^((first|last|given|family|sur|full|fore|nick|pupil|student|learner|child)?['’]?s?[ -]?names?|first|last|surname|learners?|students?|pupils?|child(ren)?|no|nr|#|id|age|class|grade|birthday|date of birth|vorname|nachname|alter|klasse)\.?$/i;
+const FIRST_NAME = /^((first|given|nick|fore)[ -]?names?|first|vorname)$/i;
 
 /** Numbers before a name go, and what no name has. */
 const cleaned = (cell: string): string =>
@@ -43,29 +47,75 @@ const tableBy = (text: string, delimiter: string): string[][] | undefined => {
   return data.map((row) => Array.from({ length: columns }, (_, i) => cleaned(row[i] ?? '')));
 };
 
-/** The column of first names: by its heading; otherwise the second of "surname, first name", or the first that has names. */
-const likelyColumn = (rows: readonly (readonly string[])[], heading: readonly string[], byComma: boolean): number => {
+/**
+ * The column of first names: by its heading; otherwise the second of "surname, first name", or the first that has names.
+ * @param bySurname are the first two columns surname and first name, as far as the separator tells?
+ */
+const likelyColumn = (rows: readonly (readonly string[])[], heading: readonly string[], bySurname: boolean): number => {
   const headed = heading.findIndex((cell) => FIRST_NAME.test(cell));
   if (headed >= 0) return headed;
   const named = (rows[0] ?? []).flatMap((_, i) =>
     rows.filter((row) => isName(row[i]!)).length >= rows.length * MOSTLY ? [i] : [],
   );
-  return (byComma && heading.length === 0 ? named[1] : undefined) ?? named[0] ?? 0;
+  return (bySurname ? named[1] : undefined) ?? named[0] ?? 0;
+};
+
+/** Columns in which names stand with the surname first, each made two. */
+const withFirstNames = (table: readonly (readonly string[])[]): { table: string[][]; split: boolean } => {
+  const mostly = (column: number): boolean => {
+    const filled = table.map((row) => row[column]!).filter((cell) => cell !== '');
+    return filled.length > 1 && filled.filter(isSurnameFirst).length >= filled.length * MOSTLY;
+  };
+  const columns = table[0]!.map((_, column) => mostly(column));
+  return {
+    split: columns.includes(true),
+    table: table.map((row) =>
+      row.flatMap((cell, column) => {
+        if (columns[column] !== true) return [cell];
+        return isSurnameFirst(cell) ? [...surnameAndFirstName(cell)] : ['', cell];
+      }),
+    ),
+  };
+};
+
+/** A table without its heading, and where the first names stand. */
+const listOf = (given: readonly (readonly string[])[], byComma: boolean): ClassList => {
+  const { table, split } = withFirstNames(given);
+  const isHeaded = table[0]!.some((cell) => HEADER.test(cell));
+  const heading = isHeaded ? table[0]!.filter((cell) => cell !== '') : [];
+  const rows = isHeaded ? table.slice(1) : table;
+  // "Name" above "Moss, Ada" is a heading of both.
+  const bySurname = split || (byComma && heading.length < 2);
+  return {
+    rows,
+    columns: table[0]!.length,
+    likely: likelyColumn(rows, heading.length < 2 ? [] : table[0]!, bySurname),
+    heading,
+  };
 };
 
 /**
- * A class list as it is typed or pasted: one name a line, names in one line with something between, or a table whose columns are
- * separated by tabs, semicolons or commas, with a heading or without.
+ * A class list as it is typed, pasted or saved by a spreadsheet: one name a line, names in one line with something between, or a table
+ * whose columns are separated by tabs, semicolons or commas, with a heading or without.
  */
 export const readClassList = (text: string): ClassList => {
+  const plain = withoutPreface(text);
   for (const separator of SEPARATORS) {
-    const table = tableBy(text, separator);
-    if (table === undefined) continue;
-    const heading = table[0]!.some((cell) => HEADER.test(cell)) ? table[0]! : [];
-    const rows = heading.length > 0 ? table.slice(1) : table;
-    return { rows, columns: table[0]!.length, likely: likelyColumn(rows, heading, separator === ',') };
+    const table = tableBy(plain, separator);
+    if (table !== undefined) return listOf(table, separator === ',');
   }
-  return { rows: pieces(text), columns: 1, likely: 0 };
+  // Lines that are each one quoted cell: a comma in them divides no children.
+  if (/^\s*"/m.test(plain)) {
+    const { data } = Papa.parse<string[]>(plain, { delimiter: ',', skipEmptyLines: 'greedy' });
+    if (data.length > 1 && data.every(({ length }) => length === 1))
+      return listOf(
+        data.map(([cell]) => [cleaned(cell!)]),
+        false,
+      );
+  }
+  const rows = pieces(plain);
+  const isHeaded = rows.length > 1 && HEADER.test(rows[0]![0]!);
+  return { rows: isHeaded ? rows.slice(1) : rows, columns: 1, likely: 0, heading: isHeaded ? rows[0]! : [] };
 };
 
 /** A list that is read, held against the children a class has. */

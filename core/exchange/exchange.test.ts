@@ -161,6 +161,26 @@ describe('results made elsewhere', () => {
     ]);
     for (const { fault } of unread) expect(RESULT_FAULTS).toContain(fault);
   });
+  it('are read as they were typed, though a spreadsheet saved them since', () => {
+    const { read: rows, unread } = read(
+      'sep=,\r\nFirst name,Question,Answer\r\n"Moss, Ada",1,08:30:00 AM\r\nAda Moss,2,3:00:00\r\nZoë,1,430\r\n',
+    );
+    expect(unread).toEqual([]);
+    expect(rows.map(({ childId, task, answer }) => [childId, task, answer])).toEqual([
+      [1, 0, { kind: 'text', text: '8:30' }],
+      [1, 1, { kind: 'drawn', hands: [expect.objectContaining({ angle: 90 }), expect.objectContaining({ angle: 0 })] }],
+      [2, 0, { kind: 'text', text: '430' }],
+    ]);
+  });
+  it('are listed where a spreadsheet left two meanings', () => {
+    const { read: rows, unread } = read('Ada,1,8.3\nZoë,1,04:30:00 PM\nAda,2,3.3');
+    expect(unread.map(({ line, fault }) => [line, fault])).toEqual([
+      [1, 'two-meanings'],
+      [2, 'two-meanings'],
+    ]);
+    // Hands show half past three, whichever was typed.
+    expect(rows).toMatchObject([{ childId: 1, task: 1 }]);
+  });
   it.each([
     ['too-many-lines', 'Ada,1,4:30\n'.repeat(10_000)],
     ['too-few-columns', 'Ada\nZoë'],

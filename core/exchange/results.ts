@@ -1,6 +1,8 @@
-import { readEntry, type EntryContext } from '../checking/index.ts';
+import { readEntry, type Entry, type EntryContext } from '../checking/index.ts';
 import type { Answer, Item } from '../items/index.ts';
 import { describeItem } from '../reporting/index.ts';
+import { typedInCell } from './cell.ts';
+import { firstNameIn } from './personName.ts';
 import { readTable } from './table.ts';
 
 /** A child as a file may name it. */
@@ -20,7 +22,14 @@ export interface ReadResult {
   readonly echo: string;
 }
 /** Why a line was not read. */
-export const RESULT_FAULTS = ['unknown-child', 'two-children', 'unknown-task', 'not-understood', 'twice'] as const;
+export const RESULT_FAULTS = [
+  'unknown-child',
+  'two-children',
+  'unknown-task',
+  'not-understood',
+  'two-meanings',
+  'twice',
+] as const;
 export type ResultFault = (typeof RESULT_FAULTS)[number];
 /** A line that was not read, as it stands. */
 export interface UnreadLine {
@@ -38,9 +47,22 @@ const MOST_LINES = 2000;
 
 /** What columns may be headed by, in small letters. */
 const HEADINGS = {
-  child: ['child', 'name', 'pupil', 'student', 'first name'],
-  task: ['task', 'item', 'question', 'number', 'no'],
-  answer: ['answer', 'response', 'result', 'wrote'],
+  child: [
+    'child',
+    'name',
+    'first',
+    'first name',
+    'firstname',
+    'given name',
+    'forename',
+    'pupil',
+    'pupil name',
+    'student',
+    'student name',
+    'learner',
+  ],
+  task: ['task', 'item', 'question', 'number', 'no', 'nr', '#'],
+  answer: ['answer', 'response', 'result', 'wrote', 'written'],
 } as const;
 const plain = (text: string): string => text.trim().toLowerCase().normalize('NFC').replaceAll(/\s+/g, ' ');
 
@@ -60,6 +82,23 @@ const taskOf = (text: string, items: readonly Item[], context: EntryContext): nu
   return items.findIndex((item) => plain(describeItem(item, context.conventions)) === plain(text));
 };
 
+/** Children a cell may name: by the name they go by here, or by their first name where it is written "Moss, Ada" or "Ada Moss". */
+const namedBy = (cell: string, children: readonly NamedChild[]): readonly NamedChild[] => {
+  const called = (name: string): NamedChild[] => children.filter((child) => plain(child.name) === plain(name));
+  const exact = called(cell);
+  return exact.length > 0 ? exact : called(firstNameIn(cell));
+};
+
+/** What a cell was understood as, each meaning once. */
+const entriesIn = (item: Item, cell: string, context: EntryContext): Entry[] => {
+  const entries = new Map<string, Entry>();
+  for (const typed of typedInCell(cell, context.conventions)) {
+    const entry = readEntry(item, typed, context);
+    if (entry !== undefined) entries.set(JSON.stringify(entry.answer), entry);
+  }
+  return [...entries.values()];
+};
+
 /**
  * Results of a pile written elsewhere, one a line: whose, which task, and the answer as it was written. The same grammar reads them as
  * what is typed at the desk; what it cannot read is listed, each line with why.
@@ -76,15 +115,16 @@ export const readResults = (text: string, children: readonly NamedChild[], conte
     if (hasHeading && at === 0) return;
     const skip = (fault: ResultFault): void => void unread.push({ line: at + 1, cells, fault });
     const [name, asked, written] = columns.map((column) => cells[column] ?? '') as [string, string, string];
-    const named = children.filter((child) => plain(child.name) === plain(name));
+    const named = namedBy(name, children);
     if (named.length === 0) return skip('unknown-child');
     if (named.length > 1) return skip('two-children');
     const { childId, items } = named[0]!;
     const task = taskOf(asked, items, context);
     const item = items[task];
     if (item === undefined) return skip('unknown-task');
-    const entry = readEntry(item, written, context);
+    const [entry, another] = entriesIn(item, written, context);
     if (entry === undefined) return skip('not-understood');
+    if (another !== undefined) return skip('two-meanings');
     if (read.some((one) => one.childId === childId && one.task === task)) return skip('twice');
     read.push({ childId, task, item, ...entry });
   });

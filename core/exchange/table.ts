@@ -6,7 +6,7 @@ export type Table = readonly (readonly string[])[];
 /** What separates columns in files that are met, the likeliest first. */
 const DELIMITERS = ['\t', ';', ',', '|'] as const;
 /** What stands before the first cell in some files: the mark of UTF-8, and a line that names the delimiter. */
-const PREFACE = /^\uFEFF?(?:sep=.\r?\n)?/;
+const PREFACE = /^\uFEFF?(?:sep=.[^\S\r\n]*\r?\n)?/i;
 
 /**
  * A cell a spreadsheet would take for a formula, or one that was disarmed before and would be read back as something else. Found
@@ -58,9 +58,12 @@ const delimiterIn = (text: string): string =>
     .filter(({ columns, even }) => columns > 1 && even >= EVEN_ENOUGH)
     .sort((a, b) => b.even - a.even || b.columns - a.columns)[0]?.delimiter ?? ',';
 
+/** A text without what stands before its first cell in some files: the mark of UTF-8, and a line that names the delimiter. */
+export const withoutPreface = (text: string): string => text.replace(PREFACE, '');
+
 /** A file or pasted columns as a table: whatever separates them, quoted or not, empty lines left out. */
 export const readTable = (text: string): Table => {
-  const plain = text.replace(PREFACE, '');
+  const plain = withoutPreface(text);
   const { data } = Papa.parse<string[]>(plain, { delimiter: delimiterIn(plain), skipEmptyLines: 'greedy' });
   return data.map((row) => row.map((cell) => armedAgain(cell)));
 };

@@ -6,7 +6,8 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { describeItem } from '../../core/reporting/index.ts';
 import { readResults, type Results } from '../../core/exchange/index.ts';
-import { FileTooLarge, textOfFile } from '../exchange/textOfFile.ts';
+import { FileTooLarge } from '../exchange/textOfFile.ts';
+import { TABLE_FILES, tableTextOfFile } from '../exchange/tableFile.ts';
 import FileButton from '../look/FileButton.vue';
 import { useCellWords } from './useCellWords.ts';
 import type { Marking } from './useMarking.ts';
@@ -31,7 +32,7 @@ const read = async (file: File): Promise<void> => {
   results.value = undefined;
   fault.value = undefined;
   try {
-    results.value = readResults(await textOfFile(file), named.value, marking.entry.value);
+    results.value = readResults(await tableTextOfFile(file), named.value, marking.entry.value);
   } catch (error) {
     fault.value = error instanceof FileTooLarge ? 'problem.too-large' : 'problem.bad-file';
   }
@@ -57,7 +58,7 @@ const keep = (): void => {
     </header>
     <p>{{ t('check.file.what') }}</p>
     <div class="acts">
-      <FileButton accept=".csv,.txt,.tsv" @file="read">{{ t('check.file.choose') }}</FileButton>
+      <FileButton :accept="TABLE_FILES" @file="read">{{ t('check.file.choose') }}</FileButton>
       <v-btn
         variant="text"
         :height="44"

@@ -4,7 +4,8 @@ import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { namesOf, newNames, readClassList } from '../../core/exchange/index.ts';
 import FileButton from '../look/FileButton.vue';
-import { FileTooLarge, textOfFile } from '../exchange/textOfFile.ts';
+import { FileTooLarge } from '../exchange/textOfFile.ts';
+import { TABLE_FILES, tableTextOfFile } from '../exchange/tableFile.ts';
 
 const { rows, existing = [] } = defineProps<{
   rows: number;
@@ -22,7 +23,7 @@ const problem = ref<string>();
 const read = async (file: File): Promise<void> => {
   problem.value = undefined;
   try {
-    const found = await textOfFile(file);
+    const found = await tableTextOfFile(file);
     if (found.length > MOST_LETTERS) throw new FileTooLarge();
     text.value = found;
   } catch (error) {
@@ -31,6 +32,18 @@ const read = async (file: File): Promise<void> => {
 };
 
 const list = computed(() => readClassList(text.value));
+/** The first line looks like a heading; whoever made the list knows better. */
+const isHeading = ref(true);
+watch(
+  () => list.value.heading.join(),
+  () => (isHeading.value = true),
+);
+/** What is read, with the first line where it is none of a heading. */
+const shown = computed(() =>
+  isHeading.value || list.value.heading.length === 0
+    ? list.value
+    : { ...list.value, rows: [list.value.heading, ...list.value.rows] },
+);
 /** Chosen by the teacher; every cell is a name where it is null. */
 const chosen = ref<number | null>();
 watch(
@@ -42,9 +55,9 @@ const column = computed(() => (chosen.value === undefined ? list.value.likely : 
 const lines = computed(() =>
   column.value === null
     ? undefined
-    : list.value.rows.filter((row) => (row[column.value!] ?? '') !== '').map((row) => row.join(' ')),
+    : shown.value.rows.filter((row) => (row[column.value!] ?? '') !== '').map((row) => row.join(' ')),
 );
-const all = computed(() => namesOf(list.value, column.value ?? undefined));
+const all = computed(() => namesOf(shown.value, column.value ?? undefined));
 const found = computed(() => newNames(all.value, existing, lines.value));
 /** Are names that stand there twice two children? Where nothing tells, they are taken for one until the teacher says so. */
 const areTwo = ref(false);
@@ -82,7 +95,7 @@ const choices = computed(() => [
       :hint="names.length > 0 ? t('welcome.count', { count: names.length }, names.length) : t('welcome.childrenHint')"
       persistent-hint
     />
-    <FileButton accept=".csv,.txt,.tsv" class="file" @file="read">{{ t('children.fromFile') }}</FileButton>
+    <FileButton :accept="TABLE_FILES" class="file" @file="read">{{ t('children.fromFile') }}</FileButton>
     <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     <div v-if="list.columns > 1" class="columns" role="group" :aria-label="t('children.whichColumn')">
       <span class="quiet">{{ t('children.whichColumn') }}</span>
@@ -97,6 +110,10 @@ const choices = computed(() => [
         {{ choice.label }}
       </button>
     </div>
+    <label v-if="list.heading.length > 0" class="double" data-heading>
+      <input v-model="isHeading" type="checkbox" />
+      {{ t('children.heading', { heading: list.heading.join(', ') }) }}
+    </label>
     <ul v-if="names.length > 0" class="preview" :aria-label="t('children.preview')">
       <li v-for="(name, i) in names" :key="i">{{ name }}</li>
     </ul>
