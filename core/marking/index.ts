@@ -1,3 +1,4 @@
+export { acceptedWritings } from './acceptedWritings.ts';
 export { CORRECTIONS, OUT_WHYS, countedInstead, type Correction, type OutWhy } from './correction.ts';
 export {
   DRAWING_PROBLEMS,

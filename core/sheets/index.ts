@@ -67,7 +67,7 @@ export { overviewPages, type OverviewRow, type OverviewSetting } from './reports
 export { THINGS, layThing, type Thing } from './things/index.ts';
 export { RULER } from './things/testPage.ts';
 export { type DayEntry, type ThingSetting } from './things/thing.ts';
-export { clockPicture, singleFace, svgElement, svgFile } from './single.ts';
+export { clockPicture, partPicture, singleFace, svgElement, svgFile } from './single.ts';
 export { boundsOf } from './page/bounds.ts';
 export { type Page, type Zone } from './page/zone.ts';
 export { bestTime, formsThatTell, type FindingWishes, type FormsStep } from './choosing/finding.ts';

@@ -1,10 +1,11 @@
 import { HANDS, type DialTime, type Hand } from '../clock/index.ts';
 import type { Conventions } from '../conventions/index.ts';
-import { pictureAt, type ClockPicture } from '../items/index.ts';
+import { pictureAt, type ClockPart, type ClockPicture } from '../items/index.ts';
 import { handName, sentence, type Phrase } from '../wording/index.ts';
 import { clockAt, clockOfPicture, clockToDrawOn } from './clocks/clock.ts';
 import { roomOfFace } from './clocks/face.ts';
 import type { ClockLook } from './clocks/look.ts';
+import { pointedClock } from './kinds/naming.ts';
 import { INKS, type Ink, type Mark } from './page/mark.ts';
 import type { Page } from './page/zone.ts';
 
@@ -121,6 +122,22 @@ export const clockPicture = (
     })
     .join(', ');
   return { svg: svgFile({ width: 2 * at.x, height: 2 * at.y, marks }), alt };
+};
+
+/** A clock with an arrow at one of its parts, as a picture for other programs; its words do not name the part. */
+export const partPicture = (
+  part: ClockPart,
+  look: ClockLook,
+  conventions: Conventions,
+): { readonly svg: string; readonly alt: string } => {
+  const room = roomOfFace(PICTURE_RADIUS, look);
+  // Room for the arrow, which begins outside of the face.
+  const at = { x: room.x + PICTURE_RADIUS / 2, y: room.y + AROUND };
+  const { marks } = pointedClock(part, { at, radius: PICTURE_RADIUS, look, item: 0 });
+  return {
+    svg: svgFile({ width: 2 * at.x, height: 2 * at.y, marks }),
+    alt: sentence({ key: 'clock.place.arrow', values: {} }, conventions),
+  };
 };
 
 /** Where a hand is: on a numeral, to a degree, or between two. */

@@ -3,6 +3,8 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { v4 as newId } from 'uuid';
 import { DEFAULT_CONVENTIONS } from '../../core/conventions/index.ts';
+import { digital, say } from '../../core/wording/index.ts';
+import { timeOfItem } from '../../core/items/index.ts';
 import { seededRng } from '../../core/common/index.ts';
 import { makeItem } from '../../core/making/index.ts';
 import { PAPER_KINDS, asPrinted, contentOf, usualRecipe, type PaperItem } from '../../core/sheets/index.ts';
@@ -153,10 +155,42 @@ describe('a sheet taken out and read in', () => {
         for (const picture of all(root, 'img')) {
           seen += 1;
           expect(files[`${name.split('/')[0]}/${String(picture['@_src'])}`]).toBeDefined();
-          expect(picture['@_alt']).toMatch(/^(hour|minute) hand (on \d+|between \d+ and \d+)/);
+          expect(picture['@_alt']).toMatch(/^((hour|minute) hand (on \d+|between \d+ and \d+)|a clock with an arrow)/);
           expect(picture['@_alt']).not.toMatch(/o’clock|half past|:/);
         }
       expect(seen).toBeGreaterThan(8);
+    });
+    it('says in no title, name or prompt what is asked', () => {
+      items.forEach(({ root }, i) => {
+        const item = every.filter(({ kind }) => kind !== 'draw' && kind !== 'set-hour-hand')[i]!;
+        const time = timeOfItem(item);
+        const title = String(root['@_title']);
+        expect(title).toMatch(/^Task \d+$/);
+        if (time !== undefined)
+          for (const said of [digital(time, DEFAULT_CONVENTIONS), say(time, DEFAULT_CONVENTIONS)])
+            expect([title, String(root['@_identifier'])].join(' ')).not.toContain(said);
+      });
+    });
+    it('takes a time as any keyboard and class writes it', () => {
+      const place = every.findIndex(({ kind }) => kind === 'write-digital');
+      const written = items.find(({ name }) => name.endsWith(`task-${place + 1}.xml`))!;
+      const keys = all(written.root, 'qti-map-entry').map((one) => String(one['@_map-key']));
+      const time = timeOfItem(every.find(({ kind }) => kind === 'write-digital')!)!;
+      const [hour, minute] = [Math.floor(time / 60) || 12, time % 60];
+      const two = (value: number): string => String(value).padStart(2, '0');
+      expect(keys).toEqual(expect.arrayContaining([`${hour}:${two(minute)}`, `${two(hour)}:${two(minute)}`]));
+      expect(keys.some((key) => key.includes("'"))).toBe(minute === 0);
+    });
+    it('has no identifier twice, and a test that bundles the items in order', () => {
+      const ids = items.map(({ root }) => String(root['@_identifier']));
+      expect(new Set(ids).size).toBe(ids.length);
+      const test = parser.parse(strFromU8(files['test.xml']!)) as Node;
+      expect(
+        all(test, 'qti-assessment-item-ref')
+          .map((one) => String(one['@_identifier']))
+          .sort(),
+      ).toEqual(ids.sort());
+      for (const one of all(test, 'qti-assessment-item-ref')) expect(files[String(one['@_href'])]).toBeDefined();
     });
     it('is the same package for the same sheet', async () => {
       expect((await bytes(`/sheets/${id}/qti.zip`)).equals(await bytes(`/sheets/${id}/qti.zip`))).toBe(true);

@@ -2,10 +2,10 @@ import { handAngles, timeOf } from '../../clock/index.ts';
 import { partName } from '../../asking/index.ts';
 import { HAND_TIPS, RIM_RADIUS, numeralMeasures, pointAt } from '../../face/index.ts';
 import { CLOCK_PARTS, type ClockPart, type ItemOf } from '../../items/index.ts';
-import { clockAt } from '../clocks/clock.ts';
+import { clockAt, type ClockPlace } from '../clocks/clock.ts';
 import { roomOfFace } from '../clocks/face.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
-import { together } from '../page/zone.ts';
+import { together, type Drawn } from '../page/zone.ts';
 import type { Block, BlockContext } from './block.ts';
 import { CHOICE_HEIGHT, HEAD, choicesIn, headOf, itemZone } from './parts.ts';
 
@@ -46,6 +46,20 @@ const arrow = (from: PagePoint, to: PagePoint): Mark[] => {
   ];
 };
 
+/** How far over the rim the arrow begins, as a share of the radius. */
+const ARROW_FROM = 1.4;
+
+/** A clock with an arrow at one of its parts. Millimetres beyond its face are needed for the arrow: four tenths of the radius. */
+export const pointedClock = (part: ClockPart, place: ClockPlace): Drawn => {
+  const unit = place.radius / RIM_RADIUS;
+  const onPage = ({ x, y }: PagePoint): PagePoint => ({ x: place.at.x + x * unit, y: place.at.y + y * unit });
+  const look = { ...place.look, numerals: 'all', minuteNumbers: false } as const;
+  return together(clockAt(SHOWN, { ...place, look }), {
+    marks: arrow(onPage(pointAt(FROM[part], ARROW_FROM * RIM_RADIUS)), onPage(pointedAt(part))),
+    zones: [],
+  });
+};
+
 /** A clock with an arrow at one of its parts, and the names to circle. */
 export const nameBlock = (item: ItemOf<'name-part'>, context: BlockContext): Block => {
   const look = { ...context.look, numerals: 'all', minuteNumbers: false } as const;
@@ -56,13 +70,10 @@ export const nameBlock = (item: ItemOf<'name-part'>, context: BlockContext): Blo
     height,
     draw: (at, width) => {
       const middle = { x: at.x + width / 2, y: at.y + HEAD + room.y };
-      const unit = context.radius / RIM_RADIUS;
-      const onPage = ({ x, y }: PagePoint): PagePoint => ({ x: middle.x + x * unit, y: middle.y + y * unit });
       const names = { x: at.x, y: at.y + height - 2 * CHOICE_HEIGHT, width, height: 2 * CHOICE_HEIGHT };
       return together(
         headOf(item, 'circle', at, width, context),
-        clockAt(SHOWN, { at: middle, radius: context.radius, look, item: context.item }),
-        { marks: arrow(onPage(pointAt(FROM[item.part], 140)), onPage(pointedAt(item.part))), zones: [] },
+        pointedClock(item.part, { at: middle, radius: context.radius, look, item: context.item }),
         ...choicesIn(
           CLOCK_PARTS.map((part) => partName(part, context.conventions)),
           names,

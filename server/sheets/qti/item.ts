@@ -1,9 +1,9 @@
-import { CLOCK_PARTS, UNITS, rightAnswers, timeOfItem, type Answer } from '../../../core/items/index.ts';
+import { CLOCK_PARTS, UNITS, rightAnswers, type Answer } from '../../../core/items/index.ts';
 import { partName } from '../../../core/asking/index.ts';
-import { timeOf } from '../../../core/clock/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
-import { askedOnPaper, clockPicture, type ClockLook, type PaperItem } from '../../../core/sheets/index.ts';
-import { describeItem, teacherSentence } from '../../../core/reporting/index.ts';
+import { acceptedWritings } from '../../../core/marking/index.ts';
+import { askedOnPaper, clockPicture, partPicture, type ClockLook, type PaperItem } from '../../../core/sheets/index.ts';
+import { teacherSentence } from '../../../core/reporting/index.ts';
 import { digital, say, sentence } from '../../../core/wording/index.ts';
 
 /** An element of XML as the builder of XML takes it: attributes begin with `@_`, text is `#text`. */
@@ -57,20 +57,20 @@ const choice = (prompt: string, options: readonly Xml[], right: readonly number[
   },
 });
 
-/** Makes the items of one sheet. */
-export const createQti = (conventions: Conventions, look: ClockLook) => {
+/** Makes the items of one form of a sheet. @param form names it in their identifiers, of which no other package item has the same */
+export const createQti = (conventions: Conventions, look: ClockLook, form: string) => {
   const words = (key: string): string => sentence({ key, values: {} }, conventions);
   const plain = (text: string): Xml => ({ '#text': text });
   const itemOf = (item: PaperItem, place: number): QtiItem => {
-    const id = `task-${place + 1}`;
+    const id = `${form}-task-${place + 1}`;
     const pictures: Pictures = new Map();
-    /** A clock as a picture. Its description says where the hands are, not the time: that is the question. */
-    const clock = (what: Parameters<typeof clockPicture>[0]): Xml => {
+    const shown = ({ svg, alt }: ReturnType<typeof clockPicture>): Xml => {
       const name = `${id}-clock-${pictures.size + 1}.svg`;
-      const { svg, alt } = clockPicture(what, look, conventions);
       pictures.set(name, svg);
       return { img: { '@_src': name, '@_alt': alt } };
     };
+    /** A clock as a picture. Its description says where the hands are, not the time: that is the question. */
+    const clock = (what: Parameters<typeof clockPicture>[0]): Xml => shown(clockPicture(what, look, conventions));
     const prompt = askedOnPaper(item, conventions);
     const [right] = rightAnswers(item, conventions);
     const text = (expected: readonly string[]): Interaction => ({
@@ -86,7 +86,7 @@ export const createQti = (conventions: Conventions, look: ClockLook) => {
         ],
       },
     });
-    const texts = rightAnswers(item, conventions).flatMap((one) => (one.kind === 'text' ? [one.text] : []));
+    const texts = acceptedWritings(item, conventions);
 
     const interaction = (): { readonly above?: Xml; readonly asks: Interaction } | undefined => {
       switch (item.kind) {
@@ -139,9 +139,9 @@ export const createQti = (conventions: Conventions, look: ClockLook) => {
           };
         case 'name-part':
           return {
-            above: clock({ time: timeOf(10, 10) }),
+            above: shown(partPicture(item.part, look, conventions)),
             asks: choice(
-              describeItem(item, conventions),
+              words('clock.ask.pointed-part'),
               CLOCK_PARTS.map((part) => plain(partName(part, conventions))),
               [CLOCK_PARTS.indexOf(item.part)],
             ),
@@ -241,8 +241,8 @@ export const createQti = (conventions: Conventions, look: ClockLook) => {
     const found = interaction();
     if (found === undefined) throw new RangeError(`QTI cannot say ${item.kind}`);
     const { above, asks } = found;
-    const shown = timeOfItem(item);
-    const title = `${place + 1}${shown === undefined || item.kind === 'yet' ? '' : ` · ${digital(shown, conventions)}`}`;
+    // Players show it above the task: it must not say what is asked.
+    const title = teacherSentence({ key: 'teacher.sheets.taskNumber', values: { number: place + 1 } }, conventions);
     return { id, title, pictures, xml: assessmentItem(id, title, conventions.locale, above, asks) };
   };
   return itemOf;

@@ -10,15 +10,63 @@ import { XSI, canBeSaid, createQti, type Xml } from './item.ts';
 const MANIFEST = 'http://www.imsglobal.org/xsd/qti/qtiv3p0/imscp_v1p1';
 const MANIFEST_SCHEMA = 'https://purl.imsglobal.org/spec/qti/v3p0/schema/xsd/imsqtiv3p0_imscpv1p2_v1p0.xsd';
 
-const builder = new XMLBuilder({ ignoreAttributes: false, format: true, suppressEmptyNode: true });
+const TEST_NAMESPACE = 'http://www.imsglobal.org/xsd/imsqtiasi_v3p0';
+const TEST_SCHEMA = 'https://purl.imsglobal.org/spec/qti/v3p0/schema/xsd/imsqti_asiv3p0_v1p0.xsd';
+
+const builder = new XMLBuilder({
+  ignoreAttributes: false,
+  format: true,
+  suppressEmptyNode: true,
+  suppressBooleanAttributes: false,
+});
+/**
+ * An apostrophe is not written by its name, which XML allows but never needs where attributes stand in double quotes: a common player
+ * compares what a child types with `&apos;` to the letter.
+ */
 const written = (xml: Xml): string =>
-  builder.build({ '?xml': { '@_version': '1.0', '@_encoding': 'UTF-8' }, ...xml }) as string;
+  (builder.build({ '?xml': { '@_version': '1.0', '@_encoding': 'UTF-8' }, ...xml }) as string).replaceAll(
+    '&apos;',
+    "'",
+  );
 
 interface Resource {
   readonly id: string;
   readonly href: string;
   readonly files: readonly string[];
 }
+
+/** The file of the test that bundles the items. */
+const TEST_FILE = 'test.xml';
+
+/** One form of a sheet, with its items in order. */
+interface Form {
+  readonly name: string;
+  readonly title: string;
+  readonly items: readonly Resource[];
+}
+
+/** A test of all items, a section a form: one after another, each as often as a child likes. */
+const testOf = (title: string, language: string, forms: readonly Form[]): Xml => ({
+  'qti-assessment-test': {
+    '@_xmlns': TEST_NAMESPACE,
+    '@_xmlns:xsi': XSI,
+    '@_xsi:schemaLocation': `${TEST_NAMESPACE} ${TEST_SCHEMA}`,
+    '@_identifier': 'test',
+    '@_title': title,
+    '@_xml:lang': language,
+    'qti-test-part': {
+      '@_identifier': 'part',
+      '@_navigation-mode': 'nonlinear',
+      '@_submission-mode': 'individual',
+      'qti-assessment-section': forms.map((form) => ({
+        '@_identifier': form.name,
+        '@_title': form.title,
+        '@_visible': 'true',
+        'qti-assessment-item-ref': form.items.map(({ id, href }) => ({ '@_identifier': id, '@_href': href })),
+      })),
+    },
+  },
+});
 
 const manifestOf = (id: string, items: readonly Resource[], others: readonly string[]): Xml => ({
   manifest: {
@@ -30,6 +78,13 @@ const manifestOf = (id: string, items: readonly Resource[], others: readonly str
     organizations: '',
     resources: {
       resource: [
+        {
+          '@_identifier': 'test',
+          '@_type': 'imsqti_test_xmlv3p0',
+          '@_href': TEST_FILE,
+          file: { '@_href': TEST_FILE },
+          dependency: items.map((item) => ({ '@_identifierref': item.id })),
+        },
         ...items.map(({ id: item, href, files }) => ({
           '@_identifier': item,
           '@_type': 'imsqti_item_xmlv3p0',
@@ -48,32 +103,37 @@ const manifestOf = (id: string, items: readonly Resource[], others: readonly str
 });
 
 /**
- * A sheet as a package of QTI 3.0 items: one a task and form that QTI can say, with the pictures they show, the manifest, the sheet's own
- * file, from which it is read back, and a text that says what was left out.
+ * A sheet as a package of QTI 3.0 items: one a task and form that QTI can say, with the pictures they show, a test that bundles them, the
+ * manifest, the sheet's own file, from which it is read back, and a text that says what was left out.
  */
 export const qtiPackage = (sheet: Pick<Sheet, 'id' | 'recipe' | 'content'>, conventions: Conventions): Uint8Array => {
   const { content } = sheet;
-  const itemOf = createQti(conventions, lookOf(content.help, content));
+  const look = lookOf(content.help, content);
   const files: Record<string, Uint8Array> = {};
-  const items: Resource[] = [];
   let leftOut = 0;
-  content.forms.forEach((form, which) => {
-    const folder = content.forms.length === FORM_LETTERS.length ? `form-${FORM_LETTERS[which]}` : `form-${which + 1}`;
-    form.forEach((task, place) => {
+  const forms = content.forms.map((tasks, which): Form => {
+    const sign = content.forms.length === FORM_LETTERS.length ? FORM_LETTERS[which]! : String(which + 1);
+    const name = `form-${sign}`;
+    const itemOf = createQti(conventions, look, name);
+    const items = tasks.flatMap((task, place): Resource[] => {
       if (!canBeSaid(task)) {
         leftOut += 1;
-        return;
+        return [];
       }
       const { id, xml, pictures } = itemOf(task, place);
-      const href = `${folder}/${id}.xml`;
+      const href = `${name}/${id}.xml`;
       files[href] = strToU8(written(xml));
-      const shown = [...pictures].map(([name, svg]) => {
-        files[`${folder}/${name}`] = strToU8(svg);
-        return `${folder}/${name}`;
+      const shown = [...pictures].map(([picture, svg]) => {
+        files[`${name}/${picture}`] = strToU8(svg);
+        return `${name}/${picture}`;
       });
-      items.push({ id: `${folder}-${id}`, href, files: shown });
+      return [{ id, href, files: shown }];
     });
+    const title = teacherSentence({ key: 'teacher.sheets.form', values: { form: sign } }, conventions);
+    return { name, title, items };
   });
+  const items = forms.flatMap((form) => form.items);
+  files[TEST_FILE] = strToU8(written(testOf(content.title, conventions.locale, forms)));
   files[OWN_FILE] = strToU8(writeSheetFile(sheet));
   const others = [OWN_FILE];
   if (leftOut > 0) {
