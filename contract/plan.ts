@@ -176,5 +176,8 @@ export const PostPlanStep = z.strictObject({ version: z.int() });
 export const PostCalendarFile = z.strictObject({ text: z.string().max(2_000_000), from: CalendarDay, to: CalendarDay });
 export const CalendarFileReply = z.strictObject({ daysOff: DaysOff, passedOver: z.int() });
 export type CalendarFileReply = z.infer<typeof CalendarFileReply>;
+/** Where the unit can be subscribed to as a calendar; null where nowhere. */
+export const CalendarAddress = z.strictObject({ address: z.string().nullable() });
+export type CalendarAddress = z.infer<typeof CalendarAddress>;
 /** The text of a unit file. */
 export const PostUnitFile = z.strictObject({ id: SenderId, text: z.string().max(2_000_000) });

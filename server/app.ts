@@ -30,6 +30,8 @@ import { movingRoutes } from './moving/movingRoutes.ts';
 import { createOpenStreams } from './live/openStreams.ts';
 import { pileRoutes } from './piles/pileRoutes.ts';
 import { sweep } from './privacy/sweep.ts';
+import { createCalendarAddresses } from './plan/calendarRepository.ts';
+import { calendarAddressRoutes, sharedCalendarRoutes } from './plan/calendarRoutes.ts';
 import { planRoutes } from './plan/planRoutes.ts';
 import { groupRoutes } from './groups/groupRoutes.ts';
 import { solveHere, solveIn } from './groups/solvedGroups.ts';
@@ -176,7 +178,9 @@ export const createApp = ({
     ),
   );
   app.use('/api/day', dayRoutes(find));
+  app.use('/api/plan/calendar', calendarAddressRoutes(find, reach));
   app.use('/api/plan', planRoutes(find));
+  app.use('/api/calendar', sharedCalendarRoutes(classrooms, createCalendarAddresses(db)));
   app.use('/api/board', boardRoutes(find));
   app.use('/api/sheets', sheetRoutes(find));
   app.use('/api/piles', pileRoutes(find));

@@ -106,6 +106,10 @@ export const routesOf = ({ classroom, tablets, roundId, seat }: Known): Route[] 
   const content = { key, skills, segments };
   return [
     get('/classroom'),
+    get('/calendar/:address.ics', '/calendar/nothing.ics'),
+    get('/plan/calendar'),
+    post('/plan/calendar', {}),
+    remove('/plan/calendar'),
     post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada', 'Bram'] }),
     post('/classes/made-up/away', {}),
     post('/classes/made-up', {}),

@@ -69,6 +69,8 @@ export const ROUTES: readonly RouteRow[] = [
     ['POST /remote/join'],
     ['GET /entry'],
     ['POST /entry'],
+    // Whoever knows its address, which nobody guesses; the teacher can withdraw it.
+    ['GET /calendar/:address.ics'],
   ]),
   ...rows('tablet', [
     ['GET /station/live', 'stream'],
@@ -130,6 +132,9 @@ export const ROUTES: readonly RouteRow[] = [
     ['POST /plan/unit-file', 'file'],
     ['GET /plan/unit.json'],
     ['GET /plan/unit.ics'],
+    ['GET /plan/calendar'],
+    ['POST /plan/calendar'],
+    ['DELETE /plan/calendar'],
     ['GET /plan/plan.pdf'],
     ['GET /tablets'],
     ['POST /tablets/code'],

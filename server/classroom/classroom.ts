@@ -19,6 +19,7 @@ import { createLessonRepository } from '../lessons/lessonRepository.ts';
 import { createLive } from '../live/live.ts';
 import type { Knocking } from '../common/knocking.ts';
 import type { OpenStreams } from '../live/openStreams.ts';
+import { createCalendarRepository } from '../plan/calendarRepository.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
 import { createPlanner } from '../plan/planner.ts';
 import { createForecastBase } from '../record/forecastBase.ts';
@@ -132,6 +133,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     childData: createChildData(db, classId),
     sets,
     planner,
+    calendar: createCalendarRepository(db, classId),
     recorder,
     correcting,
     noting: createNoting({ notes, children, now }),

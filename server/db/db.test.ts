@@ -42,6 +42,7 @@ describe('the data file', () => {
       '0018_groups.sql',
       '0019_erased_children.sql',
       '0020_doors.sql',
+      '0021_calendar.sql',
     ]);
     again.close();
   });

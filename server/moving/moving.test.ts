@@ -36,7 +36,7 @@ describe('a class that is taken along', () => {
   };
 
   it('takes every table and column of a class with it, but those that belong to a computer', () => {
-    const STAYS = ['door', 'tablet', 'tablet_child', 'open_class'];
+    const STAYS = ['calendar', 'calendar_event', 'door', 'tablet', 'tablet_child', 'open_class'];
     const COLUMNS_THAT_STAY: Partial<Record<MovedTable, string[]>> = {
       class: ['put_away', 'open'],
       child: ['erased'],

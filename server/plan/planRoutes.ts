@@ -10,7 +10,7 @@ import {
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import { fileName } from '../common/fileName.ts';
 import { readDaysOff } from './calendarFile.ts';
-import { calendarOfUnit } from './unitCalendar.ts';
+import { calendarText } from './calendarRoutes.ts';
 import { readUnitFile, writeUnitFile } from './unitFile.ts';
 
 /** The unit: laid out, changed, undone, taken out and in. */
@@ -54,10 +54,9 @@ export const planRoutes = (find: FindClassroom): Router => {
     res.attachment(fileName(name, 'hoppel.json')).type('json').send(text);
   });
   router.get('/unit.ics', (req, res) => {
-    const { planner, settings, ...classroom } = find(req);
-    const row = classroom.row();
-    const text = calendarOfUnit(row, planner.plan(), settings.one());
-    res.attachment(fileName(row.name, 'ics')).type('text/calendar').send(text);
+    const classroom = find(req);
+    const text = calendarText(classroom);
+    res.attachment(fileName(classroom.row().name, 'ics')).type('text/calendar').send(text);
   });
   router.get('/plan.pdf', async (req, res) => {
     const { planner, settings, children, ...classroom } = find(req);

@@ -18,6 +18,8 @@ export const ABOUT_CLASS: readonly (readonly [table: string, where: string])[] =
   ['ready_tick', OF_LESSONS],
   ['round', OF_LESSONS],
   ['plan_state', OF_CLASS],
+  ['calendar_event', OF_CLASS],
+  ['calendar', OF_CLASS],
   ['lesson', OF_CLASS],
   ['convention_change', OF_CLASS],
   ['moment_choice', OF_CLASS],

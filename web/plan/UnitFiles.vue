@@ -6,6 +6,7 @@ import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { Refused } from '../api/client.ts';
 import { usePlanStore } from '../stores/plan.ts';
+import CalendarAddress from './CalendarAddress.vue';
 import { problemKey } from '../words/problemWords.ts';
 
 const { out } = defineProps<{
@@ -48,6 +49,7 @@ const read = async (event: Event): Promise<void> => {
       <input type="file" accept=".json,application/json" @change="read" />
       <v-icon :icon="mdiFileUploadOutline" size="20" />{{ t('plan.file.read') }}
     </label>
+    <CalendarAddress v-if="out" />
     <p v-if="failed" class="problem" role="alert">{{ failed }}</p>
   </div>
 </template>
