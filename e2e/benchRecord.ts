@@ -55,6 +55,35 @@ const msOf = async (hoppel: Hoppel, path: string): Promise<number> => {
 };
 const median = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[list.length >> 1]!;
 
+/** A file of the class looked at, while a tablet answers. */
+const lookedAt = async (hoppel: Hoppel): Promise<string> => {
+  const file = await (await fetch(`${hoppel.url}/api/moving/class.json`)).text();
+  const tablet = await bareTablet(hoppel.url);
+  await tablet.sit(1);
+  const item: Item = { kind: 'set', shown: timeOf(3) };
+  const answer = rightAnswers(item)[0]!;
+  const took: number[] = [];
+  let isDone = false;
+  const answering = (async () => {
+    while (!isDone) {
+      const began = performance.now();
+      const to = { setting: 'alone', lessonId: 8, item, attempt: 1 };
+      await tablet.send('POST', '/answers', { id: crypto.randomUUID(), childId: 1, answer, to });
+      took.push(performance.now() - began);
+      await new Promise((soon) => setTimeout(soon, 50));
+    }
+  })();
+  const began = performance.now();
+  const reply = await fetch(`${hoppel.url}/api/moving/arrivals`, { method: 'POST', body: file });
+  if (reply.status !== 201) throw new Error(`the file was not taken: ${await reply.text()}`);
+  const seconds = (performance.now() - began) / 1000;
+  isDone = true;
+  await answering;
+  took.sort((a, b) => a - b);
+  const at = (part: number): string => took[Math.min(took.length - 1, Math.floor(took.length * part))]!.toFixed(0);
+  return `a file of the class, ${(file.length / 1e6).toFixed(0)} MB, looked at in ${seconds.toFixed(1)} s; ${took.length} answers meanwhile: p50 ${at(0.5)}, p99 ${at(0.99)}, longest ${at(1)} ms`;
+};
+
 /** Milliseconds of the pages: first of all, again, and after each of some answers. */
 const measure = async (hoppel: Hoppel): Promise<string> => {
   // As soon as the server listens, and what it makes ready is not.
@@ -86,6 +115,7 @@ for (const filled of [false, true]) {
   try {
     const name = filled ? `a year of ${ANSWERS.toLocaleString('en-US')} answers` : 'yardstick: the demo class alone';
     console.log(`${name}: ${await measure(hoppel)}`);
+    if (filled) console.log(`  ${await lookedAt(hoppel)}`);
   } finally {
     await hoppel.remove();
   }
