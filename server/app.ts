@@ -11,7 +11,8 @@ import { classRoutes, type MakeUp } from './classes/classRoutes.ts';
 import { createClassSetUp } from './classes/setUpClass.ts';
 import type { Classroom } from './classroom/classroom.ts';
 import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
-import { TICKS, type Now, type Ticks } from './clock.ts';
+import { currentLesson } from '../core/planning/index.ts';
+import { TICKS, dayOf, type Now, type Ticks } from './clock.ts';
 import { createCommitTogether } from './common/commitTogether.ts';
 import { createKnocking } from './common/knocking.ts';
 import { rememberScreen, screenOf } from './classroom/screens.ts';
@@ -97,7 +98,7 @@ export interface App {
   readonly app: Express;
   readonly classrooms: Classrooms;
   readonly end: () => Promise<void>;
-  /** Reads what the first page needs, a little at a time. */
+  /** Works out ahead what is asked for first, while others are served. */
   readonly warm: () => Promise<void>;
 }
 
@@ -216,5 +217,15 @@ export const createApp = ({
     await classrooms.end();
     await reader?.end();
   };
-  return { app, classrooms, end, warm: classrooms.warm };
+  /** What the first pages show is worked out in the thread, so that they are there when they are asked for. */
+  const warmPages = async (): Promise<void> => {
+    if (reader === undefined) return;
+    for (const classroom of classrooms.openOnes()) {
+      const current = currentLesson(classroom.lessons.all(), dayOf(now()));
+      if (current !== undefined) await reader.json(classroom, `/lessons/${current.id}/desk`);
+      await reader.json(classroom, '/record/class');
+    }
+  };
+  const warm = async (): Promise<void> => void (await Promise.all([warmPages(), classrooms.warm()]));
+  return { app, classrooms, end, warm };
 };

@@ -127,7 +127,7 @@ const doors = createDoors((req, res) => served(req, res), secure && { ...secure,
 const BACKUP_LOOK_MS = 60 * 60 * 1000;
 let ending = false;
 
-/** Opens the doors. What the first page needs has been read: whoever comes in is served at once. */
+/** Opens the doors. */
 const listen = async (): Promise<void> => {
   if (ending) return;
   try {
@@ -168,8 +168,7 @@ const end = async (): Promise<void> => {
 // A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
 if (withParent) whenParentGoes(() => void end());
-// What cannot be made ready is said, and asked for again by whoever wants it.
-void school
-  .warm()
-  .catch((error: unknown) => console.error('Making ready:', error))
-  .then(listen);
+void listen()
+  .then(() => (ending ? undefined : school.warm()))
+  // What cannot be worked out ahead is said, and worked out again for whoever asks.
+  .catch((error: unknown) => ending || console.error('Making ready:', error));

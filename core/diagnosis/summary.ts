@@ -17,8 +17,11 @@ export const skillsOf = (
   rules: Partial<Shares['rules']> = {},
 ): Partial<Record<Skill, Mastery>> => {
   const showing = (answer: SkillEvidence): Evidence => {
-    const hidden = answer.hides.reduce((sum, rule) => sum + (rules[rule] ?? 0), 0);
-    return hidden === 0 ? answer : { ...answer, shows: Math.max(0, 1 - hidden) };
+    let hidden = 0;
+    for (const rule of answer.hides) hidden += rules[rule] ?? 0;
+    if (hidden === 0) return answer;
+    const { verdict, day, guess } = answer;
+    return { verdict, day, guess, shows: Math.max(0, 1 - hidden) };
   };
   const bySkill = new Map<Skill, Evidence[]>();
   for (const answer of answers) {

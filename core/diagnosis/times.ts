@@ -2,8 +2,11 @@ import type { DialTime } from '../clock/index.ts';
 import type { JudgedAnswer } from './judged.ts';
 
 /** Of each time one child was asked: was its latest answer right? @param answers of that child alone, oldest first */
-export const timesOf = (answers: readonly Pick<JudgedAnswer, 'time' | 'verdict'>[]): Map<DialTime, boolean> =>
-  new Map(answers.flatMap(({ time, verdict }) => (time === undefined ? [] : [[time, verdict === 'right']])));
+export const timesOf = (answers: readonly Pick<JudgedAnswer, 'time' | 'verdict'>[]): Map<DialTime, boolean> => {
+  const times = new Map<DialTime, boolean>();
+  for (const { time, verdict } of answers) if (time !== undefined) times.set(time, verdict === 'right');
+  return times;
+};
 
 /** How one time went in the class. */
 export interface TimeResult {

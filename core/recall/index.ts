@@ -3,9 +3,11 @@ export {
   USUAL_SHARES,
   gradeOf,
   reviewsOf,
+  tallyOf,
   type RecallAnswer,
   type Review,
   type Shares,
+  type Tally,
   type Thing,
 } from './reviews.ts';
-export { dueOn, holdsAt, recallOf, type Practised, type Recall } from './recall.ts';
+export { dueOn, holdsAt, recallOf, recallOfTallies, type Practised, type Recall } from './recall.ts';

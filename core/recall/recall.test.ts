@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { timeOf } from '../clock/index.ts';
-import { dueOn, gradeOf, holdsAt, recallOf, reviewsOf, type RecallAnswer } from './index.ts';
+import { dueOn, gradeOf, holdsAt, recallOf, recallOfTallies, reviewsOf, tallyOf, type RecallAnswer } from './index.ts';
 
 const answer = (day: string, verdict: RecallAnswer['verdict'], hour = 3, guess = 0): RecallAnswer => ({
   skill: 'oclock-read',
@@ -51,9 +51,13 @@ describe('what is remembered', () => {
     ].map(([right, wrong]) => holdsTime(recallOf(many('2026-11-20', right!, wrong!)), 3, '2026-11-27'));
     shares.slice(1).forEach((share, i) => expect(share).toBeLessThan(shares[i]!));
   });
+  it('is the same of a class whether its answers are summed child by child or all at once', () => {
+    const children = [many('2026-11-20', 7, 3), many('2026-11-21', 2, 2), many('2026-11-20', 1, 5)];
+    expect(recallOfTallies(children.map(tallyOf))).toEqual(recallOf(children.flat()));
+  });
   it('takes what guesses bring out of what was known, and nothing from what cannot be read', () => {
     const half = [answer('2026-11-20', 'right', 3, 0.5), answer('2026-11-20', 'wrong', 3, 0.5)];
-    const review = reviewsOf([...half, answer('2026-11-20', 'unreadable')])
+    const review = reviewsOf([tallyOf([...half, answer('2026-11-20', 'unreadable')])])
       .get(timeOf(3))!
       .get('2026-11-20')!;
     expect(review).toEqual({ day: '2026-11-20', asked: 2, missed: 1, known: 0 });
@@ -61,7 +65,7 @@ describe('what is remembered', () => {
   });
   it('goes by the shares a class has set', () => {
     const [review] = [
-      ...reviewsOf(many('2026-11-20', 7, 3))
+      ...reviewsOf([tallyOf(many('2026-11-20', 7, 3))])
         .get(timeOf(3))!
         .values(),
     ];

@@ -5,9 +5,11 @@ import {
   USUAL_SHARES,
   gradeOf,
   reviewsOf,
+  tallyOf,
   type RecallAnswer,
   type Review,
   type Shares,
+  type Tally,
   type Thing,
 } from './reviews.ts';
 
@@ -27,17 +29,17 @@ export interface Practised {
 
 /**
  * What is remembered after all that came up before a day.
- * @param answers of one child, or of all children of a class, in any order
+ * @param tallies of one child, or of each child of a class
  * @param practised what lessons had in them; where answers tell how it went, these are gone by
  * @param before YYYY-MM-DD: what came up on that day or later is left out
  */
-export const recallOf = (
-  answers: Iterable<RecallAnswer>,
+export const recallOfTallies = (
+  tallies: Iterable<Tally>,
   practised: readonly Practised[] = [],
   before = '9999-12-31',
   shares: Shares = USUAL_SHARES,
 ): Recall => {
-  const reviews = reviewsOf(answers);
+  const reviews = reviewsOf(tallies);
   for (const { day, things } of practised)
     for (const thing of things) {
       const days = reviews.get(thing) ?? new Map<string, Review>();
@@ -55,6 +57,14 @@ export const recallOf = (
   }
   return recall;
 };
+
+/** The same after all these answers, in any order. */
+export const recallOf = (
+  answers: Iterable<RecallAnswer>,
+  practised?: readonly Practised[],
+  before?: string,
+  shares?: Shares,
+): Recall => recallOfTallies([tallyOf(answers)], practised, before, shares);
 
 /**
  * The share 0..1 of a thing that holds on a day: what was known of it the last time, as far as that has not faded. On the day itself it

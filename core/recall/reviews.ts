@@ -22,27 +22,55 @@ export interface Review {
 
 const CREDIT = { right: 1, nearly: 0.5, wrong: 0 } as const;
 
-/** What was asked about each thing, by day. */
-export const reviewsOf = (answers: Iterable<RecallAnswer>): Map<Thing, Map<string, Review>> => {
-  const all = new Map<
-    Thing,
-    Map<string, { day: string; asked: number; missed: number; right: number; guess: number }>
-  >();
-  const add = (thing: Thing, { day, verdict, guess }: RecallAnswer): void => {
-    if (verdict === 'unreadable') return;
-    const days = all.get(thing) ?? new Map<string, never>();
-    all.set(thing, days);
-    const one = days.get(day) ?? { day, asked: 0, missed: 0, right: 0, guess: 0 };
-    days.set(day, one);
-    one.asked += 1;
-    one.right += CREDIT[verdict];
-    one.guess += guess;
-    if (verdict !== 'right') one.missed += 1;
-  };
-  for (const answer of answers) {
-    add(answer.skill, answer);
-    if (answer.time !== undefined) add(answer.time, answer);
+/** Sums of the answers about one thing on one day. */
+interface Sums {
+  asked: number;
+  missed: number;
+  /** Answers that were right, a nearly right one half; and right ones that guesses would bring. */
+  right: number;
+  guess: number;
+}
+/** Sums of answers by thing and day: those of one child change only with its own answers, and are summed over a class. */
+export type Tally = ReadonlyMap<Thing, ReadonlyMap<string, Readonly<Sums>>>;
+
+const sumsAt = (all: Map<Thing, Map<string, Sums>>, thing: Thing, day: string): Sums => {
+  let days = all.get(thing);
+  if (days === undefined) all.set(thing, (days = new Map()));
+  let sums = days.get(day);
+  if (sums === undefined) days.set(day, (sums = { asked: 0, missed: 0, right: 0, guess: 0 }));
+  return sums;
+};
+
+const add = (sums: Sums, verdict: keyof typeof CREDIT, guess: number): void => {
+  sums.asked += 1;
+  sums.right += CREDIT[verdict];
+  sums.guess += guess;
+  if (verdict !== 'right') sums.missed += 1;
+};
+
+/** Sums the answers about each thing by day. */
+export const tallyOf = (answers: Iterable<RecallAnswer>): Tally => {
+  const all = new Map<Thing, Map<string, Sums>>();
+  for (const { skill, time, day, verdict, guess } of answers) {
+    if (verdict === 'unreadable') continue;
+    add(sumsAt(all, skill, day), verdict, guess);
+    if (time !== undefined) add(sumsAt(all, time, day), verdict, guess);
   }
+  return all;
+};
+
+/** What was asked about each thing, by day. @param tallies of one child, or of each child of a class */
+export const reviewsOf = (tallies: Iterable<Tally>): Map<Thing, Map<string, Review>> => {
+  const all = new Map<Thing, Map<string, Sums>>();
+  for (const tally of tallies)
+    for (const [thing, days] of tally)
+      for (const [day, { asked, missed, right, guess }] of days) {
+        const sums = sumsAt(all, thing, day);
+        sums.asked += asked;
+        sums.missed += missed;
+        sums.right += right;
+        sums.guess += guess;
+      }
   return new Map(
     [...all].map(([thing, days]) => [
       thing,

@@ -127,18 +127,20 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @pileId, @task, @attempt, @item, @answer, @read, @verdict,
             @findings, @source, @storedAt, @day, ${READER})`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
-  // The sign keeps SQLite from walking every child's answers by their index: the rows behind the last one read are fewer.
-  const selectFirstTries = db.prepare<[number, number, number], FirstTry>(`
+  const selectFirstTriesOfChild = db.prepare<[number, number, number], FirstTry>(`
     SELECT ${FIRST_TRY_COLUMNS}
     FROM answer
-    WHERE seq > ? AND attempt = 1 AND +child_id IN (SELECT c.id FROM child AS c WHERE c.class_id = ?)
+    WHERE child_id = ? AND seq > ? AND attempt = 1
     ORDER BY seq
     LIMIT ?`);
-  const selectFirstTriesOfChild = db.prepare<[number], FirstTry>(`
-    SELECT ${FIRST_TRY_COLUMNS}
-    FROM answer
-    WHERE child_id = ? AND attempt = 1
-    ORDER BY seq`);
+  const selectAloneSince = db
+    .prepare<[number, string], string>(
+      `SELECT item
+      FROM answer
+      WHERE child_id = ? AND stored_at >= ? AND round_id IS NULL AND attempt = 1
+        AND COALESCE((SELECT says FROM correction_now WHERE answer_id = answer.id), '') <> 'out'`,
+    )
+    .pluck();
   const selectLast = db.prepare<[], number | null>('SELECT MAX(seq) FROM answer').pluck();
   const said = (table: string): string =>
     `(SELECT says FROM correction_now WHERE answer_id = ${table}.id) AS says, (SELECT why FROM correction_now WHERE answer_id = ${table}.id) AS why`;
@@ -209,10 +211,11 @@ export const createAnswerRepository = (db: Database, classId: number) => {
     },
     /** Place of the last answer in the record, of any class; 0 where there is none. */
     last: (): number => selectLast.get() ?? 0,
-    /** First tries of the class behind a place in the record, oldest first. @param most of them; -1 for all */
-    firstTriesAfter: (seq: number, most: number): FirstTry[] => selectFirstTries.all(seq, classId, most),
-    /** First tries of one child, every one, oldest first. */
-    firstTriesOfChild: (childId: number): FirstTry[] => selectFirstTriesOfChild.all(childId),
+    /** First tries of one child behind a place in the record, oldest first. @param most of them; -1 for all */
+    firstTriesOfChild: (childId: number, after: number, most: number): FirstTry[] =>
+      selectFirstTriesOfChild.all(childId, after, most),
+    /** Tasks, as JSON, that a child has done outside of rounds since a moment, as far as they count. @param since ISO 8601, UTC */
+    doneAloneSince: (childId: number, since: string): string[] => selectAloneSince.all(childId, since),
     /** Answers of one child as they count (first tries; in a round the latest to an item; corrected), oldest first. */
     countedOfChild: (childId: number): AnswerRow[] => selectCountedOfChild.all(childId).flatMap(countedFromRow),
     /** Every row of the class behind a place in the record, oldest first, whether it counts or not. @param most of them */

@@ -103,10 +103,10 @@ export const createClassrooms = (parts: Parts) => {
       gone?.live.end();
       void gone?.room.stop();
     },
-    /** Makes ready what the first page needs, while others are served. */
+    /** Judges what was answered before, while others are served. */
     warm: async (): Promise<void> => {
-      for (const { judged, classView, desk } of classes.openOnes().map(one))
-        for (const part of [judged, classView, desk]) await littleByLittle(part.warm(), () => ended);
+      for (const { judged, children } of classes.openOnes().map(one))
+        await littleByLittle(judged.warm(children.all().map(({ id }) => id)), () => ended);
     },
     end: async (): Promise<void> => {
       ended = true;

@@ -124,7 +124,7 @@ describe('a data file of one class', () => {
   });
   it('keeps every answer, tick and decision, all pointing somewhere', () => {
     const { classId, lessons } = parts();
-    expect(createAnswerRepository(db, classId).firstTriesAfter(0, -1)).toHaveLength(1);
+    expect(createAnswerRepository(db, classId).everyAfter(0, 100)).toHaveLength(1);
     expect(lessons.ticks(12)).toEqual(['tablets']);
     expect(lessons.maybeDecision(11)).toBe('go-on');
     expect(db.pragma('foreign_key_check')).toEqual([]);

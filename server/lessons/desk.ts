@@ -98,14 +98,6 @@ export const createDesk = (parts: Parts) => {
   };
 
   return {
-    /** Looks at a child at a check at each step. */
-    *warm(): Generator<void> {
-      const today = dayOf(now());
-      for (const check of lessons.all().filter(({ kind, day }) => kind === 'check' && day <= today)) {
-        const asked = askedBy(check);
-        if (asked !== undefined) for (const { id } of children.all()) yield void standing(asked, id);
-      }
-    },
     /** What a lesson's own check says; none where it is no check, or nobody answered it. */
     saidBy: (check: Lesson): Known | null => {
       const found = check.kind === 'check' ? said()(check) : undefined;

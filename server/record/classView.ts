@@ -77,10 +77,6 @@ export const createClassView = (parts: Parts) => {
   );
   return {
     ofClass,
-    /** Looks at a child at each step. */
-    *warm(): Generator<void> {
-      for (const { id } of children.all()) yield void childView.of(id);
-    },
     /** @throws HoppelError unknown-child */
     likely: (childIds: readonly number[] = children.all().map(({ id }) => id)): LikelyStates => {
       const all = childView.ofSome(childIds.map((id) => children.one(id).id));

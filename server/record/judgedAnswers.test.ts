@@ -91,16 +91,16 @@ describe('judged answers', () => {
   it('are there without waiting once they were taken up ahead, a little at a time', async () => {
     const answers = createAnswerRepository(school.db, CLASS);
     const judged = createJudgedAnswers(answers);
-    for (const _ of judged.warm()) void _;
+    for (const _ of judged.warm(CHILDREN)) void _;
     const read: number[] = [];
     const watched = createJudgedAnswers({
       ...answers,
-      firstTriesAfter: (seq, most) => {
+      firstTriesOfChild: (childId, after, most) => {
         read.push(most);
-        return answers.firstTriesAfter(seq, most);
+        return answers.firstTriesOfChild(childId, after, most);
       },
     });
-    for (const _ of watched.warm()) void _;
+    for (const _ of watched.warm(CHILDREN)) void _;
     // 1,540 answers of the demo class.
     expect(read.length).toBeGreaterThan(1);
     const soFar = read.length;

@@ -11,7 +11,6 @@ interface OfChild {
   /** Grows whenever they change. */
   readonly version: number;
 }
-const NONE: OfChild = { answers: [], version: 0 };
 
 /** Judgements remembered, and characters of a task and its answer that are: a drawing is not given twice. */
 const MOST_JUDGEMENTS = 20_000;
@@ -56,35 +55,35 @@ const placeAsked = ({ roundId, roundIndex, pileId, task }: FirstTry): string | u
 
 interface Held extends OfChild {
   readonly answers: JudgedAnswer[];
+  /** Place in the record of the child's answer taken up last. */
+  after: number;
+  /** Place in the record of the last answer there was then, of any child. */
+  upTo: number;
   /** The one that counts of each task of a round or a pile. */
   readonly asked: Map<string, JudgedAnswer>;
   version: number;
 }
-const newHeld = (version: number): Held => ({ answers: [], asked: new Map(), version });
+const newHeld = (version: number): Held => ({ answers: [], asked: new Map(), version, after: 0, upTo: 0 });
 
 /**
- * Every answer of a class that counts, judged once and held in memory by child, oldest first. Answers only come, and stand-ins' all go
- * at once: what is behind the place read last is taken up, and nothing before it is read again but where a teacher corrects it.
+ * Answers that count, judged once and held in memory by child, oldest first; a child's are taken up when it is first asked about. Answers
+ * only come, and stand-ins' all go at once: what is behind the place read last is taken up, and nothing before it is read again but where
+ * a teacher corrects it.
  */
 export const createJudgedAnswers = (
-  answers: Pick<AnswerRepository, 'firstTriesAfter' | 'firstTriesOfChild' | 'last' | 'removals'>,
+  answers: Pick<AnswerRepository, 'firstTriesOfChild' | 'last' | 'removals'>,
   judgementOf: Judging = createJudging(),
 ) => {
   let byChild = new Map<number, Held>();
-  /** Place in the record up to which all is taken up. */
-  let after = 0;
   let removals = answers.removals();
   let changes = 0;
   const beginAnew = (): void => {
     // Versions go on, so that nobody takes an old one for the same.
     byChild = new Map([...byChild].map(([id, { version }]) => [id, newHeld(version + 1)]));
-    after = 0;
     removals = answers.removals();
     changes += 1;
   };
-  const take = (row: FirstTry): void => {
-    const held = byChild.get(row.childId) ?? newHeld(0);
-    byChild.set(row.childId, held);
+  const take = (held: Held, row: FirstTry): void => {
     const counted = asCounted(row);
     const judged = counted && { ...judgementOf(counted), id: row.id, lessonId: row.lessonId, day: row.day };
     const asked = placeAsked(row);
@@ -97,43 +96,46 @@ export const createJudgedAnswers = (
     }
     if (judged !== undefined) held.answers.push(judged);
     held.version += 1;
-    changes += 1;
   };
   /** One that cannot be judged leaves the others standing; it is said where the server runs. */
   const takeSafely = safely('an answer that cannot be judged', take);
-  /** @returns whether there may be more */
-  const takeUp = (most: number): boolean => {
+  const heldOf = (childId: number): Held => {
     if (removals !== answers.removals()) beginAnew();
+    const held = byChild.get(childId) ?? newHeld(0);
+    byChild.set(childId, held);
+    return held;
+  };
+  /** @param most rows; -1 for all @returns whether there may be more */
+  const takeUp = (held: Held, childId: number, most: number): boolean => {
     const last = answers.last();
-    if (last <= after) return false;
-    const rows = answers.firstTriesAfter(after, most);
-    for (const row of rows) takeSafely(row);
+    if (last <= held.upTo) return false;
+    const rows = answers.firstTriesOfChild(childId, held.after, most);
+    for (const row of rows) takeSafely(held, row);
+    held.after = rows.at(-1)?.seq ?? held.after;
     const isAll = rows.length !== most;
-    after = isAll ? last : rows.at(-1)!.seq;
+    if (isAll) held.upTo = last;
     return !isAll;
   };
   return {
     /** All of one child's. */
     ofChild: (childId: number): OfChild => {
-      takeUp(-1);
-      const held = byChild.get(childId);
-      return held ?? NONE;
+      const held = heldOf(childId);
+      takeUp(held, childId, -1);
+      return held;
     },
-    /** Another number whenever any of the class's are others. */
-    version: (): number => {
-      takeUp(-1);
-      return changes;
+    /** Another text whenever any of the class's may be others. */
+    version: (): string => {
+      if (removals !== answers.removals()) beginAnew();
+      return `${answers.last()} ${changes}`;
     },
     /** Judges one child's anew: a teacher said otherwise of what was given before. */
     judgeAnew: (childId: number): void => {
-      takeUp(-1);
-      byChild.set(childId, newHeld((byChild.get(childId)?.version ?? 0) + 1));
+      byChild.set(childId, newHeld(heldOf(childId).version + 1));
       changes += 1;
-      for (const row of answers.firstTriesOfChild(childId)) takeSafely(row);
     },
-    /** Takes up what is there already, some at each step. */
-    *warm(): Generator<void> {
-      while (takeUp(AT_A_TIME)) yield;
+    /** Takes up what is there already of some children, some at each step. */
+    *warm(childIds: readonly number[]): Generator<void> {
+      for (const childId of childIds) while (takeUp(heldOf(childId), childId, AT_A_TIME)) yield;
     },
   };
 };

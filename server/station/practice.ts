@@ -1,4 +1,4 @@
-import type { AnswerRow, Lesson, Practice, Session as SentSession } from '../../contract/index.ts';
+import type { Lesson, Practice, Session as SentSession } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { currentLesson, groupsOf, lessonsMet, timesMet, type Day } from '../../core/planning/index.ts';
@@ -22,7 +22,7 @@ import type { HandedSets } from './handedSets.ts';
 
 interface Parts {
   readonly lessons: Pick<LessonRepository, 'all'>;
-  readonly answers: Pick<AnswerRepository, 'countedOfChild'>;
+  readonly answers: Pick<AnswerRepository, 'doneAloneSince'>;
   readonly judged: Pick<JudgedAnswers, 'ofChild'>;
   readonly sets: HandedSets;
   readonly now: Now;
@@ -51,18 +51,6 @@ export const lessonSet = (
   return { lessonId: withTasks.id, items: alone.length > 0 ? alone : part('show-me') };
 };
 
-/** Tasks of a set that a child has not answered alone since then. */
-const stillToDo = (items: readonly Item[], rows: readonly AnswerRow[], since: string): Item[] => {
-  const asked = new Set(
-    rows.flatMap(({ roundId, storedAt, item }) =>
-      roundId === null && storedAt >= since ? [JSON.stringify(item)] : [],
-    ),
-  );
-  return items.filter((item) => !asked.has(JSON.stringify(item)));
-};
-const isThrough = (items: readonly Item[], rows: readonly AnswerRow[], since: string): boolean =>
-  stillToDo(items, rows, since).length === 0;
-
 /** The beginning of a day on this computer's clock, ISO 8601 in UTC. */
 const startOf = (day: Day): string => new Date(`${day}T00:00:00`).toISOString();
 
@@ -71,7 +59,8 @@ interface Known {
   readonly today: Day;
   readonly all: Lessons;
   readonly lesson: NonNullable<ReturnType<typeof upToNow>>;
-  readonly rows: readonly AnswerRow[];
+  /** Answers given so far that count. */
+  readonly given: number;
   readonly needs: PracticeNeeds;
 }
 interface Due extends Pick<Practice, 'lessonId' | 'key' | 'handed' | 'quiet'> {
@@ -100,25 +89,27 @@ export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) =
     const all = lessons.all();
     const lesson = upToNow(all, today);
     if (lesson === undefined) return undefined;
-    const rows = answers.countedOfChild(childId);
+    const own = judged.ofChild(childId).answers;
     const skills = lesson.taught.flatMap((one) => one.skills);
-    const needs = needsOf(
-      judged.ofChild(childId).answers,
-      skills,
-      timesMet(groupsOf(lesson.taught)),
-      today,
-      taughtAgain(lessons, today),
-    );
-    return { today, all, lesson, rows, needs };
+    const needs = needsOf(own, skills, timesMet(groupsOf(lesson.taught)), today, taughtAgain(lessons, today));
+    return { today, all, lesson, given: own.length, needs };
   };
   /** The pool of a child's first session with so many answers given, and of the one after it. */
   const poolAfter = (needs: PracticeNeeds, childId: number, given: number, session: number): readonly Prospect[] =>
     poolOf(needs, childId * 5 + given + session * 7);
 
+  /** Tasks of a set that a child has not answered alone since then. */
+  const stillToDo = (childId: number, items: readonly Item[], since: string): Item[] => {
+    const asked = new Set(answers.doneAloneSince(childId, since));
+    return items.filter((item) => !asked.has(JSON.stringify(item)));
+  };
+  const isThrough = (childId: number, items: readonly Item[], since: string): boolean =>
+    stillToDo(childId, items, since).length === 0;
+
   /** The set that is to be done, or none where a child goes by what it needs. */
-  const due = (childId: number, { today, all, lesson, rows }: Known): Due => {
+  const due = (childId: number, { today, all, lesson }: Known): Due => {
     const handed = sets.latestFor(childId, today);
-    if (handed !== undefined && (handed.items === null || !isThrough(handed.items, rows, handed.handedAt)))
+    if (handed !== undefined && (handed.items === null || !isThrough(childId, handed.items, handed.handedAt)))
       return {
         lessonId: handed.lessonId,
         key: handed.id,
@@ -127,11 +118,11 @@ export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) =
         // A child that changes its tablet goes on where it was: what it handed in is not asked again.
         set:
           handed.what === 'ticket' && handed.items !== null
-            ? stillToDo(handed.items, rows, handed.handedAt)
+            ? stillToDo(childId, handed.items, handed.handedAt)
             : handed.items,
       };
     const own = lessonSet(all, today);
-    if (own !== undefined && !isThrough(own.items, rows, startOf(today)))
+    if (own !== undefined && !isThrough(childId, own.items, startOf(today)))
       return {
         lessonId: own.lessonId,
         key: `lesson ${own.lessonId} ${today}`,
@@ -147,8 +138,8 @@ export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) =
     of: (childId: number): Practice | null => {
       const known = found(childId);
       if (known === undefined) return null;
-      const { today, rows, needs } = known;
-      const [pool, poolAfterwards] = [0, 1].map((session) => poolAfter(needs, childId, rows.length, session));
+      const { today, given, needs } = known;
+      const [pool, poolAfterwards] = [0, 1].map((session) => poolAfter(needs, childId, given, session));
       const { set, ...about } = due(childId, known);
       const session =
         set === null ? prepareByNeed(needs, pool!) : about.quiet ? quietSession(set) : prepareSet(set, needs, pool!);
@@ -163,8 +154,8 @@ export const createPractice = ({ lessons, answers, judged, sets, now }: Parts) =
     rest: (childId: number, asked: readonly Asked[]): SentSession => {
       const known = found(childId);
       if (known === undefined) return { tasks: [], steps: [], fewest: 0 };
-      const { needs, rows } = known;
-      return toMutable(prepareByNeed(needs, poolAfter(needs, childId, rows.length - asked.length, 0), asked));
+      const { needs, given } = known;
+      return toMutable(prepareByNeed(needs, poolAfter(needs, childId, given - asked.length, 0), asked));
     },
   };
 };
