@@ -9,6 +9,8 @@ export type PostRehearsal = z.infer<typeof PostRehearsal>;
 /** A rehearsal that runs: a made-up class in a school of its own, held in memory, of which nothing is kept. */
 export const Rehearsal = z.strictObject({
   id: SenderId,
+  /** The real lesson it rehearses. */
+  lessonId: z.int().positive(),
   /** Place of the lesson in the unit, from 1. */
   number: z.int().positive(),
   /** Made-up children, and how many real ones have answered anything they could be drawn from. */

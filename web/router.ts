@@ -1,14 +1,14 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { BASE, isRehearsing } from './api/place.ts';
 
-/** A path for every view of the teacher's. `shell: false` fills the screen without the path and the places. */
+/** A path for every view of the teacher's. A lesson is named by its id: its place in the unit may be another's after a change. `shell: false` fills the screen without the path and the places. */
 export const router = createRouter({
   history: createWebHistory(BASE),
   routes: [
     { path: '/', name: 'desk', component: () => import('./pages/DeskPage.vue') },
-    { path: '/lessons/:number(\\d+)', name: 'lesson', component: () => import('./pages/DeskPage.vue') },
+    { path: '/lessons/:lesson(\\d+)', name: 'lesson', component: () => import('./pages/DeskPage.vue') },
     {
-      path: '/board/:number(\\d+)?',
+      path: '/board/:lesson(\\d+)?',
       name: 'board',
       component: () => import('./pages/BoardPage.vue'),
       meta: { shell: false },
@@ -22,7 +22,7 @@ export const router = createRouter({
       component: () => import('./pages/ChildStoredPage.vue'),
     },
     {
-      path: '/sheets/:number(\\d+)?',
+      path: '/sheets/:lesson(\\d+)?',
       name: 'sheets',
       component: () => import('./pages/SheetsPage.vue'),
       // What is done on the table is undone there.

@@ -96,6 +96,7 @@ export const createRehearsals = ({ build, now }: Parts) => {
     const ticket = ticketFrom(lessons, lesson.number);
     const about: Rehearsal = {
       id,
+      lessonId: lesson.id,
       number: lesson.number,
       children: believed.length,
       seen: believed.filter(({ seen }) => seen).length,

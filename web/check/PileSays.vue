@@ -63,8 +63,8 @@ const seen = computed(() => says.value?.known?.levels.filter(({ level }) => leve
 const deskOf = computed(() => {
   const check = says.value?.known?.check.number;
   const { lessons } = store.classroom!;
-  const number = check === undefined ? undefined : lessons.find((lesson) => lesson.number > check)?.number;
-  return number === undefined ? { name: 'desk' } : { name: 'lesson', params: { number } };
+  const next = check === undefined ? undefined : lessons.find((lesson) => lesson.number > check);
+  return next === undefined ? { name: 'desk' } : { name: 'lesson', params: { lesson: next.id } };
 });
 const open = computed(() =>
   says.value === undefined

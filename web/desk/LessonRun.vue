@@ -37,7 +37,7 @@ const off = computed(() => minutes.value - planned.value);
 const locked = computed(() => lesson.day < store.classroom!.today);
 const running = computed(() => board.openRound?.lessonId === lesson.id);
 const open = (segment: number): Promise<unknown> =>
-  router.push({ name: 'board', params: { number: lesson.number }, query: { segment } });
+  router.push({ name: 'board', params: { lesson: lesson.id }, query: { segment } });
 const start = (): Promise<unknown> => open(startOf(lesson, running.value));
 
 /** The segments with their places, in the order a drag has put them. */

@@ -58,7 +58,7 @@ const print = async (): Promise<void> => {
     >
     <template v-else>
       <router-link
-        :to="{ name: 'sheets', params: { number: lesson.number }, query: { show: part } }"
+        :to="{ name: 'sheets', params: { lesson: lesson.id }, query: { show: part } }"
         :aria-label="t('sheets.lookAt', { thing: words.ready(item) })"
         >{{ t('sheets.look') }}</router-link
       >

@@ -15,10 +15,10 @@ import DecisionBlock from './DecisionBlock.vue';
 import ReadinessRing from './ReadinessRing.vue';
 import ReasonRow from './ReasonRow.vue';
 
-const { known, again, lessonNumber } = defineProps<{
+const { known, again, lessonId } = defineProps<{
   known: Known | null;
   again: Desk['again'];
-  lessonNumber: number;
+  lessonId: number;
 }>();
 const emit = defineEmits<{ decide: [decision: Decision]; thresholds: [thresholds: Thresholds] }>();
 const { t, d } = useI18n();
@@ -135,7 +135,7 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
             v-for="group in groups"
             :key="group.id"
             :group="group"
-            :lesson-number="lessonNumber"
+            :lesson-id="lessonId"
             :compact="groups.length > 1"
           />
           <router-link :to="{ name: 'class', query: { view: 'groups' } }">{{ t('groups.change') }}</router-link>

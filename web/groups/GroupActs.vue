@@ -8,12 +8,12 @@ import { useGroupWords } from './useGroupWords.ts';
 
 const {
   group,
-  lessonNumber,
+  lessonId,
   compact = false,
 } = defineProps<{
   group: SmallGroup;
   /** The lesson from whose desk the board is opened. */
-  lessonNumber: number;
+  lessonId: number;
   /** Glyphs alone, with their words for whoever cannot see them. */
   compact?: boolean;
 }>();
@@ -30,14 +30,14 @@ const words = useGroupWords();
       :icon="mdiPresentation"
       :aria-label="t('groups.board', { name: words.name(group) })"
       :title="t('smallGroup.board')"
-      :to="{ name: 'board', params: { number: lessonNumber }, query: { group: group.id } }"
+      :to="{ name: 'board', params: { lesson: lessonId }, query: { group: group.id } }"
     />
     <v-btn
       v-else
       variant="tonal"
       :prepend-icon="mdiPresentation"
       :height="44"
-      :to="{ name: 'board', params: { number: lessonNumber }, query: { group: group.id } }"
+      :to="{ name: 'board', params: { lesson: lessonId }, query: { group: group.id } }"
       >{{ t('smallGroup.board') }}</v-btn
     >
     <HandTimes

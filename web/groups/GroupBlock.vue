@@ -9,10 +9,10 @@ import SmallClock from '../clock/SmallClock.vue';
 import GroupActs from './GroupActs.vue';
 import { useGroupWords } from './useGroupWords.ts';
 
-const { group, since, lessonNumber } = defineProps<{
+const { group, since, lessonId } = defineProps<{
   group: SmallGroup;
   since: GroupsView['since'][number] | undefined;
-  lessonNumber: number;
+  lessonId: number;
 }>();
 const emit = defineEmits<{ rename: [name: string]; lock: [isLocked: boolean] }>();
 defineSlots<{ default: () => unknown }>();
@@ -78,7 +78,7 @@ const size = computed(() =>
       <div class="clocks">
         <SmallClock v-for="time in group.contrast" :key="time" :time="time" :px="34" :label="clock.said(time)" />
         <span class="quiet">{{ t('groups.thenSix', { time: clock.written(group.takeAway) }) }}</span>
-        <GroupActs class="acts" :group="group" :lesson-number="lessonNumber" compact />
+        <GroupActs class="acts" :group="group" :lesson-id="lessonId" compact />
       </div>
       <p v-if="since && since.answered > 0" class="quiet">{{ t('groups.since', { ...since }, since.answered) }}</p>
     </footer>

@@ -9,10 +9,10 @@ import { useClassroomStore } from '../stores/classroom.ts';
 import GroupActs from './GroupActs.vue';
 import { useGroupWords } from './useGroupWords.ts';
 
-const { group, lessonNumber, compact } = defineProps<{
+const { group, lessonId, compact } = defineProps<{
   group: SmallGroup;
   /** The lesson from whose desk the board is opened. */
-  lessonNumber: number;
+  lessonId: number;
   /** Several stand below each other. */
   compact: boolean;
 }>();
@@ -40,7 +40,7 @@ const children = computed(() => store.classroom!.children.filter(({ id }) => gro
         <SmallClock v-for="(time, i) in group.times" :key="i" :time="time" :px="32" :label="clock.said(time)" />
       </p>
     </template>
-    <GroupActs :group="group" :lesson-number="lessonNumber" :compact="compact" />
+    <GroupActs :group="group" :lesson-id="lessonId" :compact="compact" />
   </section>
 </template>
 

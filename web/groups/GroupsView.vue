@@ -21,7 +21,7 @@ const words = useGroupWords();
 const { view, problem, busy, groups, places, placeOf, childrenAt, hasRoom, move, step, rename, lock, again, pair } =
   useGroups();
 
-const lessonNumber = computed(() => store.lesson?.number ?? view.value?.check.number ?? 1);
+const lessonId = computed(() => store.lesson?.id ?? view.value?.check.id ?? 1);
 const placeName = (place: Place): string => {
   const group = groups.value.find(({ id }) => id === place);
   return group === undefined ? t(`groups.place.${place}`) : words.name(group);
@@ -100,7 +100,7 @@ const moved = async (id: number, moving: Promise<void>): Promise<void> => {
           :key="group.id"
           :group="group"
           :since="view.since.find(({ groupId }) => groupId === group.id)"
-          :lesson-number="lessonNumber"
+          :lesson-id="lessonId"
           @rename="(name) => rename(group.id, name)"
           @lock="(isLocked) => lock(group.id, isLocked)"
         >

@@ -2,6 +2,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { lessonOfAddress } from '../plan/lessonOfAddress.ts';
 import type { RoundSource, Settings, SmallGroup } from '../../contract/index.ts';
 import { isEither, showOf } from '../../core/activities/index.ts';
 import { inSchoolDay } from '../../core/clock/index.ts';
@@ -38,8 +39,7 @@ useBoardLink();
 
 const settings = computed(() => store.classroom!.settings);
 const lesson = computed(() => {
-  const number = Number(route.params['number']);
-  return store.classroom!.lessons.find((candidate) => candidate.number === number);
+  return lessonOfAddress(route.params, store.classroom!.lessons);
 });
 const segment = computed(() => Number(route.query['segment'] ?? 0) || 0);
 /** A segment that is no round, opened from the desk, is shown even while a round waits to be gone on with. */
@@ -124,9 +124,9 @@ const begin = async (source?: RoundSource): Promise<void> => {
   }
 };
 const leave = (): void => {
-  const number = lesson.value?.number;
-  if (number === undefined || number === store.lesson?.number) void router.push({ name: 'desk' });
-  else void router.push({ name: 'lesson', params: { number } });
+  const id = lesson.value?.id;
+  if (id === undefined || id === store.lesson?.id) void router.push({ name: 'desk' });
+  else void router.push({ name: 'lesson', params: { lesson: id } });
 };
 const { now: moment, putAway } = useClockMoments();
 const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...settings.value, snap });

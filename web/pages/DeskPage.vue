@@ -3,6 +3,7 @@
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { lessonOfAddress } from '../plan/lessonOfAddress.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import GetReady from '../desk/GetReady.vue';
 import LessonRun from '../desk/LessonRun.vue';
@@ -13,10 +14,7 @@ import { useDesk } from '../desk/useDesk.ts';
 const { t } = useI18n();
 const route = useRoute();
 const store = useClassroomStore();
-const lesson = computed(() => {
-  const number = Number(route.params['number']);
-  return store.classroom?.lessons.find((candidate) => candidate.number === number) ?? store.lesson;
-});
+const lesson = computed(() => lessonOfAddress(route.params, store.classroom?.lessons ?? []) ?? store.lesson);
 const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.value?.id);
 </script>
 
@@ -34,7 +32,7 @@ const { desk, problem, tick, decide, setThresholds } = useDesk(() => lesson.valu
       v-if="desk"
       :known="desk.known"
       :again="desk.again"
-      :lesson-number="lesson.number"
+      :lesson-id="lesson.id"
       @decide="decide"
       @thresholds="setThresholds"
     />

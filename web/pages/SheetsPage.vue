@@ -11,6 +11,7 @@ import ThingList from '../sheets/ThingList.vue';
 import { useSheet } from '../sheets/useSheet.ts';
 import { tasksIn } from '../sheets/tasksInAddress.ts';
 import type { SheetType } from '../../core/sheets/index.ts';
+import { lessonOfAddress } from '../plan/lessonOfAddress.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -22,8 +23,7 @@ const making = useSheet();
 const problem = ref<string>();
 
 const lesson = computed(() => {
-  const number = Number(route.params['number']);
-  return store.classroom!.lessons.find((one) => one.number === number) ?? store.lesson;
+  return lessonOfAddress(route.params, store.classroom!.lessons) ?? store.lesson;
 });
 /** What is asked for; without a wish the paper the lesson has, its ticket first. */
 const tab = computed((): SheetTab => {
@@ -46,11 +46,11 @@ const keepFirst = async (): Promise<boolean> => {
     return false;
   }
 };
-const show = async (next: { tab?: SheetTab; number?: number; sheet?: string }): Promise<void> => {
+const show = async (next: { tab?: SheetTab; lesson?: number; sheet?: string }): Promise<void> => {
   if (!(await keepFirst())) return;
-  const number = next.number ?? (route.params['number'] === '' ? undefined : route.params['number']);
+  const shown = next.lesson ?? (route.params['lesson'] === '' ? undefined : route.params['lesson']);
   const query = { show: next.tab ?? tab.value, ...(next.sheet && { sheet: next.sheet }) };
-  await router.replace({ name: 'sheets', params: number === undefined ? {} : { number: String(number) }, query });
+  await router.replace({ name: 'sheets', params: shown === undefined ? {} : { lesson: String(shown) }, query });
 };
 /** Tasks that would tell most about a child, in the address. */
 const telling = computed(() => {
@@ -94,7 +94,7 @@ const ofLesson = computed(() =>
         :tab="tab"
         :lesson="ofLesson"
         @tab="(next) => show({ tab: next })"
-        @lesson="(number) => show({ number })"
+        @lesson="(lesson) => show({ lesson })"
       />
       <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
     </SheetDesk>
@@ -103,7 +103,7 @@ const ofLesson = computed(() =>
         :tab="tab"
         :lesson="lesson"
         @tab="(next) => show({ tab: next })"
-        @lesson="(number) => show({ number })"
+        @lesson="(lesson) => show({ lesson })"
       />
       <p v-if="problem" class="problem" role="alert">
         {{ t(problem) }} <v-btn variant="text" @click="load">{{ t('app.retry') }}</v-btn>

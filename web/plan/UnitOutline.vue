@@ -6,14 +6,14 @@ import { mondayOf, type PlannedLesson } from '../../core/planning/index.ts';
 import { usePlanWords } from '../words/usePlanWords.ts';
 
 const { lessons, links = false } = defineProps<{
-  lessons: readonly PlannedLesson[];
+  lessons: readonly (PlannedLesson & { readonly id?: number })[];
   /** Lines lead to the lesson's desk. */
   links?: boolean;
 }>();
 const { t } = useI18n();
 const words = usePlanWords();
 const weeks = computed(() => {
-  const found = new Map<string, { readonly lesson: PlannedLesson; readonly number: number }[]>();
+  const found = new Map<string, { readonly lesson: (typeof lessons)[number]; readonly number: number }[]>();
   lessons.forEach((lesson, i) => {
     const monday = mondayOf(lesson.day);
     found.set(monday, [...(found.get(monday) ?? []), { lesson, number: i + 1 }]);
@@ -30,7 +30,11 @@ const weeks = computed(() => {
         <li v-for="{ lesson, number } in ofWeek" :key="number" :class="lesson.kind">
           <span class="number">{{ number }}</span>
           <span class="day">{{ words.shortDay(lesson.day) }}</span>
-          <router-link v-if="links" :to="{ name: 'lesson', params: { number } }">{{ words.title(lesson) }}</router-link>
+          <router-link
+            v-if="links && lesson.id !== undefined"
+            :to="{ name: 'lesson', params: { lesson: lesson.id } }"
+            >{{ words.title(lesson) }}</router-link
+          >
           <strong v-else>{{ words.title(lesson) }}</strong>
           <span v-if="lesson.kind === 'check'" class="ticket">{{ words.segment('ticket') }}</span>
         </li>

@@ -41,7 +41,7 @@ const isDone = computed(() => board.round?.phase === 'done');
 /** Its round opens by itself, and runs. */
 const begin = async (): Promise<void> => {
   if (lesson.value === undefined || about.value === undefined) return;
-  if (!onBoard.value) await router.push({ name: 'board', params: { number: about.value.number } });
+  if (!onBoard.value) await router.push({ name: 'board', params: { lesson: lesson.value.id } });
   if (board.openRound === undefined) await board.begin(lesson.value.id, about.value.source ?? undefined);
   isPlaying.value = true;
 };
@@ -108,7 +108,8 @@ const ticket = (): Promise<void> =>
     isPlaying.value = false;
     await handIn();
     const number = about.value?.ticketAt;
-    await router.push(number ? { name: 'lesson', params: { number } } : { name: 'class' });
+    const next = store.classroom?.lessons.find((one) => one.number === number);
+    await router.push(next ? { name: 'lesson', params: { lesson: next.id } } : { name: 'class' });
   });
 </script>
 

@@ -15,9 +15,9 @@ export const useRehearsal = () => {
     handIn: async (): Promise<void> => take(await askOutside(MaybeRehearsal, 'POST', '/rehearsal/ticket', {})),
     /** It is over, and the page goes back to the real lesson. */
     end: async (): Promise<void> => {
-      const number = about.value?.number;
+      const lessonId = about.value?.lessonId;
       await askOutside(MaybeRehearsal, 'DELETE', '/rehearsal');
-      location.replace(number === undefined ? '/' : `/lessons/${number}`);
+      location.replace(lessonId === undefined ? '/' : `/lessons/${lessonId}`);
     },
   };
 };

@@ -8,7 +8,7 @@ import ChoiceWord from './ChoiceWord.vue';
 import { SHEET_TABS, type SheetTab } from './tabs.ts';
 
 const { tab, lesson } = defineProps<{ tab: SheetTab; lesson: Lesson | undefined }>();
-const emit = defineEmits<{ tab: [tab: SheetTab]; lesson: [number: number] }>();
+const emit = defineEmits<{ tab: [tab: SheetTab]; lesson: [id: number] }>();
 const { t } = useI18n();
 const store = useClassroomStore();
 const words = usePlanWords();
@@ -23,9 +23,9 @@ const numbered = (one: Lesson): string => `${one.number}  ${words.title(one)}`;
       <ChoiceWord
         :text="numbered(lesson)"
         :label="t('sheets.label.lesson')"
-        :choices="store.classroom!.lessons.map((one) => ({ value: one.number, text: numbered(one) }))"
-        :chosen="[lesson.number]"
-        @choose="([number]) => emit('lesson', number!)"
+        :choices="store.classroom!.lessons.map((one) => ({ value: one.id, text: numbered(one) }))"
+        :chosen="[lesson.id]"
+        @choose="([id]) => emit('lesson', id!)"
       />
     </p>
     <div class="tabs" role="group" :aria-label="t('sheets.what')">

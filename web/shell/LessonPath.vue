@@ -140,10 +140,10 @@ const moved = (event: PointerEvent): void => {
 const up = (): void => {
   heldAt = undefined;
 };
-const here = computed(() => Number(route.params['number']) || undefined);
+const here = computed(() => Number(route.params['lesson']) || undefined);
 const open = (lesson: Lesson): void => {
   void router.push(
-    lesson.id === store.lesson?.id ? { name: 'desk' } : { name: 'lesson', params: { number: lesson.number } },
+    lesson.id === store.lesson?.id ? { name: 'desk' } : { name: 'lesson', params: { lesson: lesson.id } },
   );
 };
 /** One stone is reached by Tab, the others from it by arrow keys. */
@@ -203,12 +203,11 @@ const tabStop = computed(() => classroom.lessons[Math.round(centre.value)]?.id);
               :y="stone.y"
               :day="stone.day"
               :label="`${stone.label}, ${t(`stone.${stone.state}`)}`"
-              :here="stone.lesson.number === here"
+              :here="stone.lesson.id === here"
               :tab-stop="stone.lesson.id === tabStop"
               :href="
-                router.resolve(
-                  stone.isNow ? { name: 'desk' } : { name: 'lesson', params: { number: stone.lesson.number } },
-                ).href
+                router.resolve(stone.isNow ? { name: 'desk' } : { name: 'lesson', params: { lesson: stone.lesson.id } })
+                  .href
               "
               @open="open(stone.lesson)"
               @look="centre = stone.lesson.number - 1"

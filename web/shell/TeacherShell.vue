@@ -13,6 +13,7 @@ import { useEventListener } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import { computed } from 'vue';
 import { useRoute, type RouteLocationRaw } from 'vue-router';
+import { lessonOfAddress } from '../plan/lessonOfAddress.ts';
 import { isRehearsing } from '../api/place.ts';
 import { roundOf, startOf } from '../desk/lessonRun.ts';
 import { COVER_KEY } from '../entry/useDoor.ts';
@@ -56,13 +57,12 @@ const newsAt = (place: string): string => {
 /** The lesson on the desk: it can be started before anything else is gone through. */
 const shown = computed(() => {
   if (route.name !== 'desk' && route.name !== 'lesson') return undefined;
-  const number = Number(route.params['number']);
-  return store.classroom?.lessons.find((lesson) => lesson.number === number) ?? store.lesson;
+  return lessonOfAddress(route.params, store.classroom?.lessons ?? []) ?? store.lesson;
 });
 const isRunning = computed(() => board.openRound !== undefined && board.openRound?.lessonId === shown.value?.id);
 const boardAt = (segment: number): RouteLocationRaw => ({
   name: 'board',
-  params: { number: shown.value?.number },
+  params: { lesson: shown.value?.id },
   query: { segment },
 });
 const places = [

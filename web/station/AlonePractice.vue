@@ -7,6 +7,7 @@ import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts'
 import { readAndMark } from '../../core/marking/index.ts';
 import { helpFor, type Help } from '../../core/asking/index.ts';
 import { useClockWords } from '../words/useClockWords.ts';
+import { createOneAct } from '../api/oneAct.ts';
 import FinishedScreen from './FinishedScreen.vue';
 import { useStationStore } from './stationStore.ts';
 import { useSession } from './useSession.ts';
@@ -57,9 +58,11 @@ const handInQuietly = (asked: Item, given: Answer): void => {
   // At once: the task of before is never drawn at the next one's place.
   toNext();
 };
+const isFirst = createOneAct();
+/** Done, tapped twice, does not spend the second try: what was answered is the same. */
 const handIn = (): void => {
   const [asked, given] = [item.value, answer.value];
-  if (asked === undefined || given === undefined) return;
+  if (asked === undefined || given === undefined || !isFirst(JSON.stringify(given))) return;
   if (practice.quiet) {
     handInQuietly(asked, given);
     return;

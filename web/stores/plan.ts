@@ -14,6 +14,7 @@ import {
 } from '../../core/planning/index.ts';
 import { Refused, get, post } from '../api/client.ts';
 import { createTurns } from '../api/latest.ts';
+import { createOneAct } from '../api/oneAct.ts';
 import { useClassroomStore } from './classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -134,7 +135,10 @@ export const usePlanStore = defineStore('plan', () => {
     news.value = { how, deed, moved: movedBetween(before, after).filter(({ id }) => kept.has(id)), before };
   };
 
+  const isFirst = createOneAct();
   const change = async (made: PlanChange): Promise<void> => {
+    // Steps by arrow keys are acts of their own each: what they ask for differs from one to the next.
+    if (!isFirst(JSON.stringify(made))) return;
     problem.value = undefined;
     const before = store.classroom!.lessons;
     if (!showAtOnce(made)) return;

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import type { Child, HandedSet, SetSource } from '../../contract/index.ts';
 import { HANDED_KINDS, type ItemKind } from '../../core/items/index.ts';
 import { MOST_PICKED_TIMES } from '../../core/rounds/index.ts';
+import { createOneAct } from '../api/oneAct.ts';
 import AnyTime from '../clock/AnyTime.vue';
 import TimeRings from '../clock/TimeRings.vue';
 import { usePickedTimes } from '../clock/usePickedTimes.ts';
@@ -55,7 +56,9 @@ const choose = (childId: number): void => {
 const isReady = computed(
   () => (what.value !== 'times' || picked.value.length > 0) && (what.value !== 'ticket' || checks.value.length > 0),
 );
+const isFirst = createOneAct();
 const hand = (): void => {
+  if (!isFirst('hand')) return;
   const to = chosen.value.size === 0 ? null : [...chosen.value];
   if (what.value === 'times') emit('hand', to, { what: 'times', kinds: [...kinds.value], times: [...picked.value] });
   else if (what.value === 'ticket') {

@@ -51,6 +51,9 @@ onScopeDispose(() => {
 const choose = (speed: Speed): void => {
   player.speed.value = speed;
 };
+/** Behind the last step comes what the lesson goes on with: the clock with its times. */
+const isOver = computed(() => player.at.value >= player.duration.value);
+const goOn = (): void => (isOver.value ? stage.toClock() : player.stepBy(1));
 const keys = {
   ' ': player.toggle,
   '+': () => player.faster(1),
@@ -88,12 +91,12 @@ const view = computed(() => ({
     :room="{ say, scene }"
     :title="view.title"
     :back="t('player.stepBack')"
-    :next="t('player.stepOn')"
+    :next="t(isOver ? 'player.toClock' : 'player.stepOn')"
     :data-demonstration="show"
     :data-step="player.step.value"
-    @leave="stage.toClock"
+    over-clock
     @back="player.stepBy(-1)"
-    @next="player.stepBy(1)"
+    @next="goOn"
     @step="(by) => player.stepBy(by > 0 ? 1 : -1)"
     @round="(source) => emit('round', source)"
     @snap="(snap) => emit('snap', snap)"

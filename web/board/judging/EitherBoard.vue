@@ -90,7 +90,7 @@ const stones = computed(() => ({
     :next="t('board.nextTime')"
     :data-activity="kind"
     :data-right="question.right"
-    @leave="stage.toClock"
+    over-clock
     @back="back"
     @next="next"
   >

@@ -84,7 +84,7 @@ const extra = computed(() => [
     :back="t('parts.cover')"
     :next="t('parts.next')"
     data-activity="parts"
-    @leave="stage.toClock"
+    over-clock
     @back="cover"
     @next="next"
   >

@@ -44,7 +44,7 @@ const view = computed(() => ({ mode: 'sorting' as const, title, place: { index: 
     :title="ask"
     :back="t('sort.again')"
     :next="t('sort.check')"
-    @leave="stage.toClock"
+    over-clock
     @back="emit('again')"
     @next="next"
   >

@@ -27,6 +27,7 @@ const {
   room = {},
   stones,
   title,
+  overClock = false,
 } = defineProps<{
   settings: Settings;
   /** The lesson a round can be taken from. */
@@ -49,6 +50,8 @@ const {
   stones?:
     { readonly count: number; readonly index: number; readonly done?: boolean; readonly label: string } | undefined;
   title?: string;
+  /** Is this shown over the board's clock? Closing it leads back there; otherwise leaving leads off the board. */
+  overClock?: boolean;
 }>();
 const emit = defineEmits<{
   leave: [];
@@ -70,6 +73,7 @@ const open = computed((): readonly Tray[] => {
   return lesson === undefined && trays === undefined ? all.filter((tray) => tray !== 'round') : all;
 });
 const on = (): void => emit('next');
+const leave = (): void => (overClock ? stage.toClock() : emit('leave'));
 const goBack = (): void => emit('back');
 
 watch(
@@ -81,7 +85,7 @@ useWishes(() => ({ next: on, back: goBack, ...acts }));
 useBoardKeys(() => ({
   step: (minutes) => emit('step', minutes),
   keys: {
-    ...boardKeys(stage, open.value, { pair: room.pair ?? false, leave: () => emit('leave') }),
+    ...boardKeys(stage, open.value, { pair: room.pair ?? false, leave }),
     ' ': on,
     Backspace: goBack,
     ...keys,
@@ -121,7 +125,8 @@ defineExpose({
         :extra="extra"
         :back="back"
         :next="next"
-        @leave="emit('leave')"
+        :closes="overClock"
+        @leave="leave"
         @back="goBack"
         @next="on"
       />

@@ -110,7 +110,7 @@ const keys = { w: clock.wipe, Enter: check };
     data-activity="empty-clock"
     :data-verdict="clock.checked.value?.verdict ?? ''"
     :data-time="time"
-    @leave="stage.toClock"
+    over-clock
     @back="back"
     @next="next"
     @step="clock.step"

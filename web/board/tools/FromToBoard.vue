@@ -93,7 +93,7 @@ const extra = computed(() => [{ key: 'play', icon: mdiPlay, label: t('fromTo.pla
     :data-from="way.from"
     :data-way="way.minutes"
     :data-gone="Math.round(gone)"
-    @leave="stage.toClock"
+    over-clock
     @back="back"
     @next="next"
   >

@@ -82,7 +82,7 @@ const extra = computed(() => [
     data-activity="quiz"
     :data-phase="quiz.phase.value"
     :data-paused="quiz.paused.value"
-    @leave="stage.toClock"
+    over-clock
     @back="quiz.back()"
     @next="next"
   >

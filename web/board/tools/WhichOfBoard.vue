@@ -117,7 +117,7 @@ const extra = computed(() => [
     data-activity="which-of"
     :data-asked="asked"
     :data-found="found"
-    @leave="stage.toClock"
+    over-clock
     @back="back"
     @next="next"
   >

@@ -4,6 +4,7 @@ import {
   mdiArrowLeft,
   mdiArrowRight,
   mdiCircleHalfFull,
+  mdiClose,
   mdiClockEditOutline,
   mdiHomeOutline,
   mdiPlayCircleOutline,
@@ -24,6 +25,7 @@ const {
   extra = [],
   back,
   next,
+  closes = false,
 } = defineProps<{
   trays?: readonly Tray[];
   /** What else can be done here. */
@@ -31,6 +33,8 @@ const {
   /** Names of going back and on, with their keys. */
   back: string;
   next: string;
+  /** Is something shown over the clock, which is closed here? Otherwise home leads to the desk. */
+  closes?: boolean;
 }>();
 const emit = defineEmits<{ leave: []; back: []; next: [] }>();
 const { t } = useI18n();
@@ -53,7 +57,9 @@ interface Button extends DockAct {
   readonly expanded?: boolean;
 }
 const buttons = computed((): readonly Button[] => [
-  { key: 'leave', icon: mdiHomeOutline, label: t('board.leave'), act: () => emit('leave') },
+  closes
+    ? { key: 'leave', icon: mdiClose, label: t('board.close'), act: () => emit('leave') }
+    : { key: 'leave', icon: mdiHomeOutline, label: t('board.leave'), act: () => emit('leave') },
   ...trays.map((tray) => ({
     key: tray,
     icon: ICONS[tray]!,
