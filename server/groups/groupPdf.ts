@@ -8,10 +8,12 @@ import { printed, type Doc } from '../print/document.ts';
 import { drawClock } from '../print/drawClock.ts';
 import { drawPicture } from '../print/drawPicture.ts';
 import { INK, MARKS, QUIET } from '../print/inks.ts';
-import { write } from '../print/write.ts';
+import { write, writeLine } from '../print/write.ts';
 
 /** Points: 72 to an inch. */
 const MARGIN = 34;
+/** How far the line at the foot stands over the edge: printers leave some 5 mm white. */
+const FOOT = 26;
 const PICTURE = 26;
 const SHOWN = 40;
 const ASKED = 24;
@@ -57,13 +59,7 @@ const card = (doc: Doc, group: SmallGroup, children: readonly Child[], top: numb
   children.forEach(({ name, picture }, i) => {
     const [x, rowY] = [MARGIN + (i % inRow) * wide, y + Math.floor(i / inRow) * (PICTURE + 6)];
     drawPicture(doc, picture, x, rowY, PICTURE);
-    doc.font('bold').fontSize(13).fillColor(INK);
-    doc.text(name, x + PICTURE + 8, rowY + 7, {
-      width: wide - PICTURE - 14,
-      height: 16,
-      ellipsis: true,
-      lineBreak: false,
-    });
+    writeLine(doc, name, x + PICTURE + 8, rowY + 7, wide - PICTURE - 14, { size: 13, font: 'bold' });
   });
   y += Math.ceil(children.length / inRow) * (PICTURE + 6) + 8;
   const half = MARGIN + 3 * (2 * SHOWN + 16);
@@ -90,7 +86,7 @@ export const groupPdf = (
       if (i % ON_A_PAGE === 0) {
         doc.addPage();
         doc.font('regular').fontSize(8).fillColor(QUIET);
-        doc.text(words('foot', conventions), MARGIN, doc.page.height - MARGIN + 12, { lineBreak: false });
+        doc.text(words('foot', conventions), MARGIN, doc.page.height - FOOT, { lineBreak: false });
       }
       const middle = doc.page.height / 2;
       if (i % ON_A_PAGE === 1)

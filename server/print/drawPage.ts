@@ -1,6 +1,6 @@
 import { INKS, textWidth, type Ink, type Line, type Mark, type Page } from '../../core/sheets/index.ts';
 import type { Doc } from './document.ts';
-import { fontRuns } from './fonts.ts';
+import { fontRuns, isUsual } from './fonts.ts';
 import { drawPicture } from './drawPicture.ts';
 
 /** Points to a millimetre: 72 to an inch of 25.4 mm. */
@@ -20,16 +20,31 @@ const inked = (doc: Doc, { fill, line }: { readonly fill?: Ink; readonly line?: 
   else if (line !== undefined) doc.stroke(inkOf(line.ink));
 };
 
-/** Text on its baseline. Its width is the core's, so that it stands where the layout says. */
+/** A name is made no smaller than that, as a share of its size: it may then reach a little beyond its place, but it can be read. */
+const LEAST_SCALE = 0.75;
+
+/**
+ * Text on its baseline. Its width is the core's, so that it stands where the layout says; in a script whose widths the core does not know it is
+ * measured, and made smaller where it needs more room than it was given.
+ */
 const drawText = (doc: Doc, mark: Extract<Mark, { kind: 'text' }>): void => {
   const { text, at, size, weight = 'regular', anchor = 'start', ink = 'ink' } = mark;
-  const width = textWidth(text, size, weight);
-  let x = at.x - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0);
+  const given = textWidth(text, size, weight);
+  const runs = fontRuns(text, weight);
+  const usual = isUsual(runs);
   doc.fontSize(size).fillColor(inkOf(ink));
-  for (const run of fontRuns(text, weight)) {
+  const widths = runs.map((run) =>
+    usual ? textWidth(run.text, size, weight) : doc.font(run.font).widthOfString(run.text),
+  );
+  const needed = widths.reduce((sum, width) => sum + width, 0);
+  const scale = usual ? 1 : Math.min(1, Math.max(LEAST_SCALE, given / needed));
+  const width = usual ? given : needed * scale;
+  let x = at.x - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0);
+  doc.fontSize(size * scale);
+  runs.forEach((run, i) => {
     doc.font(run.font).text(run.text, x, at.y, { lineBreak: false, baseline: 'alphabetic' });
-    x += textWidth(run.text, size, weight);
-  }
+    x += widths[i]! * scale;
+  });
 };
 
 const drawMark = (doc: Doc, mark: Mark): void => {

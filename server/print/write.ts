@@ -9,6 +9,31 @@ export interface TextStyle {
   readonly colour?: string;
 }
 
+/** A name is made no smaller than that, as a share of its size, and then cut off at the end of its place. */
+const LEAST_SCALE = 0.75;
+
+/** Writes a text on one line, smaller where it is too wide, in whatever script. @param x @param y its top left, points */
+export const writeLine = (doc: Doc, text: string, x: number, y: number, width: number, style: TextStyle): void => {
+  const { size, font = 'regular', colour = INK } = style;
+  const runs = fontRuns(text, font);
+  doc.fontSize(size).fillColor(colour);
+  const widths = runs.map((run) => doc.font(run.font).widthOfString(run.text));
+  const scale = Math.min(1, Math.max(LEAST_SCALE, width / widths.reduce((sum, one) => sum + one, 0)));
+  // Letters of every script stand on one line.
+  const base = y + size;
+  doc.fontSize(size * scale);
+  doc
+    .save()
+    .rect(x, y - size, width, 3 * size)
+    .clip();
+  let at = x;
+  runs.forEach((run, i) => {
+    doc.font(run.font).text(run.text, at, base, { lineBreak: false, baseline: 'alphabetic' });
+    at += widths[i]! * scale;
+  });
+  doc.restore();
+};
+
 /** Writes a text into a column, breaking lines where it must. @param x @param y its top left, points @returns where it ends */
 export const write = (doc: Doc, text: string, x: number, y: number, width: number, style: TextStyle): number => {
   const { size, font = 'regular', colour = INK } = style;

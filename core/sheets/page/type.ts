@@ -11,8 +11,15 @@ export const CAP_HEIGHT = andika.capHeight / andika.em;
 /** The same for small letters without a stroke upwards, and how far letters reach below the baseline. */
 export const X_HEIGHT = andika.xHeight / andika.em;
 export const DEPTH = -andika.descent / andika.em;
-/** Width of a letter the table does not have: a middling one. */
+/** Width of a letter the table does not have: a middling one, and the whole em for scripts whose letters fill it. */
 const USUAL = andika.regular['o'];
+const FULL = /[\u1100-\u11ff\u2e80-\ua4cf\uac00-\ud7ff\uf900-\ufaff\uff00-\uff60]|\p{Extended_Pictographic}/u;
+/** Signs over, under and between letters, which take no room of their own. */
+const NO_ROOM = /[\p{Mn}\u200c\u200d\ufe0f]/u;
+const unknownWidth = (letter: string): number => {
+  if (NO_ROOM.test(letter)) return 0;
+  return FULL.test(letter) ? andika.em : USUAL;
+};
 
 /**
  * How wide a line of text is, in millimetres. The font has no kerning, so that widths add up; a test holds the table against
@@ -22,7 +29,7 @@ const USUAL = andika.regular['o'];
 export const textWidth = (text: string, size: number, weight: Weight = 'regular'): number => {
   const widths = WIDTHS[weight];
   let units = 0;
-  for (const letter of text) units += widths[letter] ?? USUAL;
+  for (const letter of text) units += widths[letter] ?? unknownWidth(letter);
   return (units / andika.em) * size;
 };
 
