@@ -20,7 +20,7 @@ import { createOwnNames } from './names.ts';
 import { ownCertificate, readCertificate, type Certificate } from './tls/certificate.ts';
 import { whenParentGoes } from './parent.ts';
 import { createReader } from './reading/reader.ts';
-import { carryOver } from './passphrase/carryOver.ts';
+import { putDoors } from './passphrase/carryOver.ts';
 
 lookForWhatIsGone();
 const { data, web, port, lan, names, tls, tlsPort, log: logFile, today, withParent } = readArguments();
@@ -72,7 +72,7 @@ const openSchool = async () => {
 
 /** Everybody asks again in a moment. */
 const notNow: RequestListener = (_req, res) => {
-  res.writeHead(503, { 'Content-Type': 'application/json' });
+  res.writeHead(503, { 'Content-Type': 'application/json', 'Retry-After': '1' });
   res.end(JSON.stringify({ code: 'busy', message: new HoppelError('busy').message } satisfies Problem));
 };
 /** A backup takes the place of the data file: all that hung on it is made anew, the doors stay as they are. */
@@ -89,15 +89,15 @@ const restore = async (name: string): Promise<void> => {
 const replaceBy = async (name: string): Promise<void> => {
   const { backups, file } = school;
   backups.contentsOf(name);
-  const beside = putBeside(backups.pathOf(name), data);
   await backups.make('restore');
+  const beside = putBeside(backups.pathOf(name), data);
   served = notNow;
   await school.end();
-  const putDoors = carryOver(file.db);
+  // Before the switch: whatever ends the program in the midst of it, one file or the other is there, each with the passphrase.
+  putDoors(file.db, beside);
   file.close();
   replaceWith(beside, data);
   school = await openSchool();
-  putDoors(school.file.db);
   served = school.app;
 };
 

@@ -1,5 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
@@ -220,6 +229,36 @@ describe('the backups’ address', () => {
     const path = join(folder, 'taken.sqlite');
     writeFileSync(path, taken.body as Buffer);
     expect(contentsOf(path).classes[0]!.answers).toBe(answers(db));
+    await end();
+  });
+  it('says of a copy that lacks a table, has another column or a unit nobody can read that it cannot be used', async () => {
+    const { app, end } = server();
+    await request(app).post('/api/backups').expect(201);
+    const [made] = Listed.parse((await request(app).get('/api/backups')).body).backups;
+    const path = join(folder, 'backups', made!.name);
+    const whole = readFileSync(path);
+    for (const [spoil, why] of [
+      ['DROP TABLE ready_tick', /ready_tick is missing/],
+      ['ALTER TABLE child_note RENAME COLUMN text TO words', /child_note is missing, or is another/],
+      ['DROP INDEX answer_by_child', /answer_by_child/],
+      [`UPDATE plan_state SET plan = '{"x": 1}'`, /the class Clover Room in it cannot be read/],
+    ] as const) {
+      writeFileSync(path, whole);
+      const copy = new Database(path);
+      copy.exec(spoil);
+      copy.close();
+      const { body, status } = await request(app).get(`/api/backups/${made!.name}`);
+      expect([status, body.code]).toEqual([400, 'bad-file']);
+      expect(body.message).toMatch(why);
+    }
+    await end();
+  });
+  it('a link among them that leads nowhere is no backup, and hinders nothing', async () => {
+    const { app, end } = server();
+    mkdirSync(join(folder, 'backups'), { recursive: true });
+    symlinkSync(join(folder, 'gone'), join(folder, 'backups', backupName('hoppel', now, 'daily', 7)));
+    await request(app).get('/api/backups').expect(200);
+    await request(app).post('/api/backups').expect(201);
     await end();
   });
   it('knows no other names, says what cannot be read, and is nowhere where no file is kept', async () => {

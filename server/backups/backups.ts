@@ -38,7 +38,11 @@ export const backupsIn = (file: string): (Named & { readonly bytes: number })[] 
   }
   return names
     .flatMap((name) => readBackupName(of, name) ?? [])
-    .map((one) => ({ ...one, bytes: statSync(join(folder, one.name)).size }))
+    .flatMap((one) => {
+      // A link that leads nowhere, or a file that is just being removed, is no backup.
+      const stat = statSync(join(folder, one.name), { throwIfNoEntry: false });
+      return stat === undefined ? [] : [{ ...one, bytes: stat.size }];
+    })
     .sort((a, b) => b.number - a.number || b.at.getTime() - a.at.getTime());
 };
 

@@ -3,12 +3,18 @@ import { closeSync, copyFileSync, fsyncSync, openSync, renameSync, rmSync } from
 /** Copies a backup beside the data file it is to replace, where no rule takes it away. @returns its path */
 export const putBeside = (backup: string, file: string): string => {
   const beside = `${file}.restoring`;
-  copyFileSync(backup, beside);
-  const copy = openSync(beside, 'r+');
   try {
-    fsyncSync(copy);
-  } finally {
-    closeSync(copy);
+    copyFileSync(backup, beside);
+    const copy = openSync(beside, 'r+');
+    try {
+      fsyncSync(copy);
+    } finally {
+      closeSync(copy);
+    }
+  } catch (error) {
+    // A disk that is full has no room for half of it either.
+    rmSync(beside, { force: true });
+    throw error;
   }
   return beside;
 };

@@ -1,10 +1,16 @@
 import { CannotUse } from './known.ts';
 
-/** What hinders the data file, by SQLite's codes; an extended code begins with its own. */
+/** What hinders the data file, by SQLite's codes and the system's; an extended code begins with its own. */
 const FAULTS = [
   ['SQLITE_BUSY', 'busy'],
   ['SQLITE_LOCKED', 'busy'],
   ['SQLITE_FULL', 'disk-full'],
+  // An id that something else has, such as another class's round.
+  ['SQLITE_CONSTRAINT_PRIMARYKEY', 'id-taken'],
+  ['SQLITE_CONSTRAINT_UNIQUE', 'id-taken'],
+  // What the system says where a file is copied.
+  ['ENOSPC', 'disk-full'],
+  ['EDQUOT', 'disk-full'],
   ['SQLITE_NOTADB', 'foreign'],
   ['SQLITE_CORRUPT', 'damaged'],
 ] as const;
@@ -21,6 +27,7 @@ export const fileFaultOf = (error: unknown): FileFault | undefined =>
 const REASONS: Record<FileFault, string> = {
   busy: 'another program has locked it: end that one first',
   'disk-full': 'the disk is full',
+  'id-taken': 'something else has its id',
   foreign: 'it is not one of Hoppel’s',
   damaged: 'it is damaged: put a copy from before in its place',
 };

@@ -13,6 +13,10 @@ const carried = (error: unknown, what: 'type' | 'status'): unknown =>
 /** What is nested so deep that it cannot be walked through is no message of ours. */
 const isTooDeep = (error: unknown): boolean => error instanceof RangeError && error.message.includes('call stack');
 
+/** What better-sqlite3 says of a data file that was closed meanwhile. */
+const isClosed = (error: unknown): boolean =>
+  error instanceof TypeError && error.message.includes('database connection is not open');
+
 const toHoppelError = (error: unknown): HoppelError | undefined => {
   if (error instanceof HoppelError) return error;
   if (error instanceof ZodError) {
@@ -25,8 +29,10 @@ const toHoppelError = (error: unknown): HoppelError | undefined => {
   // Broken compression, an upload that was broken off, another character set: each is said with a status of its own.
   if (typeof status === 'number' && status >= 400 && status < 500) return new HoppelError('malformed', 'not JSON');
   if (isTooDeep(error)) return new HoppelError('malformed', 'nested too deep');
+  // A backup is just taking the data file's place: whoever asked is asked to ask again.
+  if (isClosed(error)) return new HoppelError('busy');
   const fault = fileFaultOf(error);
-  if (fault === 'busy' || fault === 'disk-full') return new HoppelError(fault);
+  if (fault === 'busy' || fault === 'disk-full' || fault === 'id-taken') return new HoppelError(fault);
   if (error instanceof URIError) return new HoppelError('malformed', 'address');
   return undefined;
 };

@@ -93,7 +93,7 @@ const MESSAGE: Record<ProblemCode, string> = {
   'round-moved-on': 'The round has moved on in the meantime. Look at the board and try again.',
   'not-asked-yet': 'This task of the round has not been asked yet.',
   'already-answered': 'This child has already answered this task.',
-  'id-taken': 'Another answer was stored under this id. Nothing was stored.',
+  'id-taken': 'Something else was stored under this id. Nothing was stored.',
   'no-class': 'There is no class yet. Set one up first.',
   'unknown-class': 'This class is not in the data file.',
   'no-unit': 'This class has no unit yet. Lay one out first.',

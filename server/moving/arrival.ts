@@ -4,7 +4,9 @@ import type { MessagePort } from 'node:worker_threads';
 import { CLASSES_FILE, MOST_FILE_BYTES, type Arrival } from '../../contract/index.ts';
 import { readAgain } from '../answers/readAgain.ts';
 import { MIGRATIONS, migrate } from '../db/migrate.ts';
+import { UnreadableStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { createPlanRepository } from '../plan/planRepository.ts';
 import { createNestingCheck } from './nesting.ts';
 import { ROWS, closed, columnsOf, opened, type MovedTable, type StoredValues } from './rows.ts';
 import { CLASS_TABLES, MOVING } from './tables.ts';
@@ -165,6 +167,20 @@ const fill = async (
   return { madeAt: begun!.madeAt, classIds };
 };
 
+/** Opens the unit of each class as it will be opened. @throws HoppelError bad-file */
+const checkUnits = (db: Database.Database, classIds: readonly number[]): void => {
+  for (const id of classIds) {
+    let isWhole: boolean;
+    try {
+      isWhole = createPlanRepository(db, id).maybeHead()?.fellBack !== true;
+    } catch (error) {
+      if (!(error instanceof UnreadableStored)) throw error;
+      isWhole = false;
+    }
+    if (!isWhole) throw bad(`classes[${classIds.indexOf(id)}].plan_state: the unit cannot be read`);
+  }
+};
+
 /** Looks at every row as it is used today. @throws HoppelError bad-file with the place of the first fault */
 const checkRows = async (db: Database.Database, classIds: readonly number[]): Promise<void> => {
   const check = async (table: MovedTable, where: string, order: string, id: number): Promise<void> => {
@@ -210,6 +226,7 @@ export const readArrival = async (source: AsyncIterable<Uint8Array>, to = ''): P
     migrate(db);
     readAgain(db);
     await checkRows(db, classIds);
+    checkUnits(db, classIds);
     return { db, madeAt, classIds, close: () => void db.close() };
   } catch (error) {
     db.close();

@@ -1,4 +1,5 @@
 import type { Database } from 'better-sqlite3';
+import { openDatabase } from '../db/open.ts';
 
 /** What stays as it is when a backup takes the data file's place: an older one has an older passphrase, or none. */
 const STAYS = ['passphrase', 'teacher_session', 'wrong_try'] as const;
@@ -21,4 +22,16 @@ export const carryOver = (from: Database): ((to: Database) => void) => {
         }
       }
     })();
+};
+
+/** Puts the doors of a data file into another that is about to take its place, and closes that one whole. @param path of the other */
+export const putDoors = (from: Database, path: string): void => {
+  const db = openDatabase(path);
+  try {
+    carryOver(from)(db);
+    // One file again, without a log that would stay behind.
+    db.pragma('journal_mode = DELETE');
+  } finally {
+    db.close();
+  }
 };

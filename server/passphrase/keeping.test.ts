@@ -1,11 +1,11 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { openDatabase } from '../db/open.ts';
 import { takeLock } from '../db/lock.ts';
-import { carryOver } from './carryOver.ts';
+import { carryOver, putDoors } from './carryOver.ts';
 import { createTeacherDoor } from './teacherDoor.ts';
 
 const ROOT = resolve(import.meta.dirname, '../..');
@@ -72,6 +72,18 @@ describe('the passphrase of a data file', () => {
       code: 'wrong-passphrase',
     });
     from.close();
+    to.close();
+  });
+  it('is in the file that is to take the place before it does, so that no end of power takes it away', async () => {
+    await withPassphrase('now.sqlite', 'eleven green hares');
+    openDatabase(file('beside.sqlite')).close();
+    const from = openDatabase(file('now.sqlite'));
+    putDoors(from, file('beside.sqlite'));
+    from.close();
+    // One file, with nothing beside it that would be left behind.
+    expect(readdirSync(folder).filter((name) => name.startsWith('beside'))).toEqual(['beside.sqlite']);
+    const to = openDatabase(file('beside.sqlite'));
+    await createTeacherDoor(to, now).enter('eleven green hares', undefined, HERE);
     to.close();
   });
 });

@@ -104,6 +104,30 @@ describe('the teacher’s passphrase', () => {
       expect((await school.get('/entry')).body.passphrase).toBe('unasked');
     },
   );
+  it('chosen in two windows at once is the first one’s; the other is told that there is one', async () => {
+    const both = await Promise.all(
+      ['eleven green hares', 'twelve red radishes'].map((passphrase) =>
+        school.put('/entry/passphrase', { before: null, passphrase }),
+      ),
+    );
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+    const [chosen, other] = both[0]!.status === 200 ? [WORDS, 'twelve red radishes'] : ['twelve red radishes', WORDS];
+    await enter(chosen).expect(200);
+    expect(await codeOf(enter(other))).toBe('wrong-passphrase');
+  });
+  it('of before lets nobody in from the moment another was chosen', async () => {
+    const own = await choose();
+    const changing = request(school.url)
+      .put('/api/entry/passphrase')
+      .set('Cookie', own)
+      .send({ before: WORDS, passphrase: 'twelve red radishes' })
+      .then((reply) => reply);
+    const tried = await Promise.all(Array.from({ length: 6 }, (_, i) => enter().set('X-Try', String(i))));
+    expect((await changing).status).toBe(200);
+    // Whoever came in before it was changed was asked anew by it; nobody is in by the old one now.
+    for (const reply of tried)
+      if (reply.status === 200) expect((await seen(tokenIn(reply))).body.code).toBe('passphrase-needed');
+  });
   it('is changed or given up only by who knows it; then every other device is asked anew', async () => {
     const own = await choose();
     const second = tokenIn(await enter());

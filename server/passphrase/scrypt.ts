@@ -1,4 +1,5 @@
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto';
+import { createFairQueue, type Waiting } from '../common/fairQueue.ts';
 
 /** A passphrase as it is stored: its hash, and all that the hash was made by. */
 export interface Hashed {
@@ -27,20 +28,15 @@ const derive = (passphrase: string, salt: Buffer, strength: Omit<Hashed, 'hash' 
   });
 };
 
-/** One at a time: many at once would fill the memory of a small machine. */
-let turn: Promise<unknown> = Promise.resolve();
-const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
-  const next = turn.then(work, work);
-  turn = next.catch(() => undefined);
-  return next;
-};
+/** Two at once: more would fill the memory of a small machine. */
+const inTurn = createFairQueue(2);
 
-export const hashPassphrase = (passphrase: string): Promise<Hashed> =>
-  inTurn(async () => {
+export const hashPassphrase = (passphrase: string, who: Waiting): Promise<Hashed> =>
+  inTurn(who, async () => {
     const salt = randomBytes(SALT_BYTES);
     return { hash: await derive(passphrase, salt, STRENGTH), salt, ...STRENGTH };
   });
 
 /** Is it the one that a hash was made of? */
-export const isOf = (passphrase: string, { hash, salt, ...strength }: Hashed): Promise<boolean> =>
-  inTurn(async () => timingSafeEqual(await derive(passphrase, salt, strength), hash));
+export const isOf = (passphrase: string, { hash, salt, ...strength }: Hashed, who: Waiting): Promise<boolean> =>
+  inTurn(who, async () => timingSafeEqual(await derive(passphrase, salt, strength), hash));

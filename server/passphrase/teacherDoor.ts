@@ -4,7 +4,7 @@ import type { Entry, PutPassphrase } from '../../contract/index.ts';
 import type { Now } from '../clock.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { createPassphraseRepository } from './passphraseRepository.ts';
-import { hashPassphrase, isOf } from './scrypt.ts';
+import { hashPassphrase, isOf, type Hashed } from './scrypt.ts';
 import { createTeacherSessions, type TeacherSession } from './teacherSessions.ts';
 import { createWrongTries } from './wrongTries.ts';
 
@@ -31,19 +31,34 @@ export const createTeacherDoor = (db: Database, now: Now) => {
   const sessions = createTeacherSessions(db, now);
   const tries = createWrongTries(db, now);
 
-  /** @throws HoppelError wrong-passphrase, too-many-tries */
-  const check = async (passphrase: string, sender: string): Promise<void> => {
+  /** Is what is stored still what it was? Hashing takes a while, in which it may be changed from another window. */
+  const isStill = (hashed: Hashed | undefined): boolean => {
+    const now = kept.maybe();
+    return hashed === undefined || now === undefined ? hashed === now : hashed.hash.equals(now.hash);
+  };
+  /**
+   * @returns what is stored, which the passphrase is of; none where there is none
+   * @throws HoppelError wrong-passphrase, also where it was changed meanwhile; too-many-tries
+   */
+  const check = async (passphrase: string, asking: Asking): Promise<Hashed | undefined> => {
     const hashed = kept.maybe();
-    if (hashed === undefined) return;
+    if (hashed === undefined) return undefined;
+    const { sender } = asking;
     tries.begin(sender);
-    if (await isOf(passphrase, hashed)) return tries.right(sender);
+    const isRight = await isOf(passphrase, hashed, asking);
+    if (isRight) tries.right(sender);
+    if (isRight && isStill(hashed)) return hashed;
     throw new HoppelError(tries.mustWait(sender) ? 'too-many-tries' : 'wrong-passphrase');
   };
-  /** Whoever changes it knows the one so far; the first one needs none. */
-  const checkBefore = async (before: string | null, sender: string): Promise<void> => {
-    if (kept.maybe() === undefined) return;
+  /** Whoever changes it knows the one so far; the first one needs none. @returns what is stored so far */
+  const checkBefore = async (before: string | null, asking: Asking): Promise<Hashed | undefined> => {
+    if (kept.maybe() === undefined) return undefined;
     if (before === null) throw new HoppelError('passphrase-is-set');
-    await check(before, sender);
+    return check(before, asking);
+  };
+  /** Of two who choose at once the first has it. @throws HoppelError passphrase-is-set */
+  const mustBeStill = (hashed: Hashed | undefined): void => {
+    if (!isStill(hashed)) throw new HoppelError('passphrase-is-set');
   };
   const begin = ({ userAgent, own }: Asking): string => sessions.begin(nameOf(userAgent), own);
   return {
@@ -66,7 +81,7 @@ export const createTeacherDoor = (db: Database, now: Now) => {
       asking: Asking,
     ): Promise<string | undefined> => {
       if (kept.maybe() === undefined) throw new HoppelError('teacher-only');
-      await check(passphrase, asking.sender);
+      await check(passphrase, asking);
       if (session === undefined) return begin(asking);
       sessions.cover(session.id, false);
       return undefined;
@@ -77,14 +92,16 @@ export const createTeacherDoor = (db: Database, now: Now) => {
      * @throws HoppelError wrong-passphrase, too-many-tries, passphrase-is-set
      */
     choose: async ({ before, passphrase }: PutPassphrase, asking: Asking): Promise<string> => {
-      await checkBefore(before, asking.sender);
-      kept.set(await hashPassphrase(passphrase));
+      const known = await checkBefore(before, asking);
+      const hashed = await hashPassphrase(passphrase, asking);
+      mustBeStill(known);
+      kept.set(hashed);
       sessions.endAll();
       return begin(asking);
     },
     /** The teacher goes without one. @throws HoppelError wrong-passphrase, too-many-tries, passphrase-is-set */
-    goWithout: async (before: string | null, { sender }: Asking): Promise<void> => {
-      await checkBefore(before, sender);
+    goWithout: async (before: string | null, asking: Asking): Promise<void> => {
+      mustBeStill(await checkBefore(before, asking));
       kept.skip();
       sessions.endAll();
     },

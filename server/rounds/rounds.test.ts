@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
 import { LESSON, beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
+import { defaultChoices } from '../../core/planning/index.ts';
 
 describe('a round', () => {
   let school: School;
@@ -140,5 +141,17 @@ describe('a round', () => {
     expect((await school.post(`/rounds/${newId()}/moves`, { move: 'next', version: 0 }).expect(404)).body.code).toBe(
       'unknown-round',
     );
+  });
+  it('an id that a round of another class has is refused, and is no fault of the server’s', async () => {
+    const { id } = await beginRound(school);
+    await school.post('/classes', { id: newId(), name: 'Fern Room', children: ['Ada'] }).expect(201);
+    const { body } = await school
+      .post('/plan', { id: newId(), choices: defaultChoices('2026-11-24', 'fern') })
+      .expect(201);
+    const lesson = body.lessons.find(({ segments }: { segments: { kind: string }[] }) =>
+      segments.some(({ kind }) => kind === 'show-me'),
+    );
+    const reply = await school.post('/rounds', { id, lessonId: lesson.id });
+    expect([reply.status, reply.body.code]).toEqual([409, 'id-taken']);
   });
 });
