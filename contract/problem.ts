@@ -4,6 +4,7 @@ import { PLAN_REFUSALS } from '../core/planning/index.ts';
 /** Every way a request can be refused. The interface chooses its words by this code. */
 export const PROBLEM_CODES = [
   'malformed',
+  'file-gone',
   'too-large',
   'not-found',
   'unknown-child',

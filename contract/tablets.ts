@@ -120,6 +120,8 @@ export const RoomNews = z.strictObject({
   tries: z.int().min(0),
   /** Remotes that listen now. */
   remotes: z.int().min(0),
+  /** Was the data file moved or deleted while Hoppel runs? Nothing is kept then. */
+  fileGone: z.boolean(),
 });
 export type RoomNews = z.infer<typeof RoomNews>;
 

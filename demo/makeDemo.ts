@@ -50,6 +50,7 @@ export const makeDemo = (db: Database, today: Day): void => {
     knocking: createKnocking(() => 0),
     remoteTries: () => 0,
     behaviours: {},
+    isFileThere: () => true,
   });
   const id = DEMO_CLASS + schoolDayFrom(today, 0);
   const known = classes.maybeBySender(id);

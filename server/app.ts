@@ -17,6 +17,7 @@ import { createCommitTogether } from './common/commitTogether.ts';
 import { createKnocking } from './common/knocking.ts';
 import { rememberScreen, screenOf } from './classroom/screens.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
+import type { IsFileThere } from './db/presence.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
 import { entryRoutes } from './passphrase/entryRoutes.ts';
@@ -78,6 +79,8 @@ export interface AppParts {
   readonly log?: Log;
   /** Answers what takes long; without one it is answered where everything else is. */
   readonly reader?: Reader;
+  /** Is the data file still where it was opened? One in memory always is. */
+  readonly isFileThere?: IsFileThere;
   /** Keeps the data file; nowhere for one in memory. */
   readonly keeper?: () => Keeper | undefined;
 }
@@ -115,6 +118,7 @@ export const createApp = ({
   keeper = () => undefined,
   teacher = createTeacherDoor(db, now),
   log = createLog(undefined),
+  isFileThere = () => true,
   reader,
 }: AppParts): App => {
   const classes = createClassRepository(db);
@@ -123,7 +127,7 @@ export const createApp = ({
   const streams = createOpenStreams();
   const knocking = createKnocking(ticks);
   const remoteTries = pairing.knocking.persistent;
-  const shared = { db, classes, tablets, now, ticks, streams, pairing, knocking, remoteTries, behaviours };
+  const shared = { db, classes, tablets, now, ticks, streams, pairing, knocking, remoteTries, behaviours, isFileThere };
   const classrooms = createClassrooms(shared);
   const setUp = createClassSetUp({ db, classes, classrooms });
   const find: FindClassroom = (req) => {
@@ -146,6 +150,11 @@ export const createApp = ({
   // Names and answers of children: no browser and nothing between keeps them.
   app.use('/api', (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
+    next();
+  });
+  // Looked at before anything is said to be kept.
+  app.use('/api', (req, _res, next) => {
+    if (req.method !== 'GET' && req.method !== 'HEAD' && !isFileThere()) throw new HoppelError('file-gone');
     next();
   });
   app.use('/api', gate({ teacher, pairing, tabletsOnly: throughTheDoor(classes, tablets) }));

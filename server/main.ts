@@ -10,6 +10,7 @@ import { createBackups } from './backups/backups.ts';
 import { putBeside, replaceWith } from './backups/replace.ts';
 import { clockFrom } from './clock.ts';
 import { openDataFile } from './dataFile.ts';
+import { createPresence } from './db/presence.ts';
 import { createDoors } from './doors.ts';
 import { HoppelError } from './errors/hoppelError.ts';
 import { giveUp } from './giveUp.ts';
@@ -65,6 +66,7 @@ const openSchool = async () => {
     reach: { lan: () => doors.lan(), letNetworkIn, addresses, own: ownAddress, isOwnName: createOwnNames(names) },
     behaviours: Object.fromEntries(CLOVER_ROOM.map(({ name, behaves }) => [name, behaves])),
     keeper: () => ({ backups, restore }),
+    isFileThere: createPresence(data),
     reader: createReader(data),
   });
   return { file, house: createHouseRepository(file.db), backups, ...app };

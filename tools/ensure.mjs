@@ -1,7 +1,7 @@
 // Makes sure a fresh clone has what it needs. Node built-ins only: nothing else is installed yet.
 import { createHash } from 'node:crypto';
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -26,21 +26,76 @@ export const run = (command, args, options = {}) =>
 
 const stamp = (file, value) => (existsSync(file) && readFileSync(file, 'utf8') === value ? 'same' : 'different');
 
+/** What the packages that are installed were installed from: this lock, by this Node. */
+const wantedPackages = () =>
+  createHash('sha256')
+    .update(readFileSync(at('package-lock.json'), 'utf8'))
+    .update(process.version)
+    .digest('hex');
+const STAMP = at('node_modules', '.lock-stamp');
+
+/** Milliseconds between two looks whether another install has ended. */
+const INSTALL_LOOK_MS = 500;
+const INSTALLING = at('.installing');
+const isRunning = (pid) => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    return error.code === 'EPERM';
+  }
+};
+/** Waits until nobody installs here, and takes the turn: two at once would take each other's files away. @returns gives it back */
+const takeInstallTurn = () => {
+  for (let said = false; ;) {
+    try {
+      writeFileSync(INSTALLING, String(process.pid), { flag: 'wx' });
+      return () => rmSync(INSTALLING, { force: true });
+    } catch (error) {
+      if (error.code !== 'EEXIST') throw error;
+    }
+    const holder = Number(readFileSync(INSTALLING, { encoding: 'utf8', flag: 'a+' }));
+    // One that was cut off gives nothing back.
+    if (!Number.isInteger(holder) || holder === 0 || !isRunning(holder)) rmSync(INSTALLING, { force: true });
+    else {
+      if (!said) console.log('Another start is installing packages; this one waits for it ...');
+      said = true;
+      Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, INSTALL_LOOK_MS);
+    }
+  }
+};
+
 /** Installs the locked packages unless exactly these are there already; a half-finished install is redone. */
 export const ensurePackages = () => {
-  const lock = readFileSync(at('package-lock.json'), 'utf8');
-  const wanted = createHash('sha256').update(lock).update(process.version).digest('hex');
-  const file = at('node_modules', '.lock-stamp');
-  if (stamp(file, wanted) === 'same') return;
-  console.log('Installing packages (once, a few minutes) ...');
-  const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
-  const { status } = run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
-    shell: process.platform === 'win32',
-    // The database driver is compiled where no ready-made one can be fetched; -O1 halves the wait.
-    env: { ...process.env, CFLAGS: '-O1', CXXFLAGS: '-O1' },
-  });
-  if (status !== 0) giveUp('the packages could not be installed; the lines above say why.');
-  writeFileSync(file, wanted);
+  const wanted = wantedPackages();
+  if (stamp(STAMP, wanted) === 'same') return;
+  const giveBack = takeInstallTurn();
+  try {
+    // Whoever was waited for has installed just these.
+    if (stamp(STAMP, wanted) === 'same') return;
+    console.log('Installing packages (once, a few minutes) ...');
+    const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
+    const { status } = run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+      shell: process.platform === 'win32',
+      // The database driver is compiled where no ready-made one can be fetched; -O1 halves the wait.
+      env: { ...process.env, CFLAGS: '-O1', CXXFLAGS: '-O1' },
+    });
+    if (status !== 0) giveUp('the packages could not be installed; the lines above say why.');
+    writeFileSync(STAMP, wanted);
+  } finally {
+    giveBack();
+  }
+};
+
+/**
+ * For commands that look after the data: they install nothing, for a Hoppel that runs would lose its packages under it. Built ones are used where
+ * there are some. @returns what Node is started with to run one
+ */
+export const maintenance = (name, source) => {
+  const built = at('dist', 'server', `${name}.js`);
+  if (existsSync(built)) return [built];
+  if (existsSync(at('node_modules', 'tsx'))) return ['--import', 'tsx', at(source)];
+  return giveUp('its packages are not installed yet. Start it once with npm start.');
 };
 
 const filesBelow = (folder) =>

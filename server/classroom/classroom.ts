@@ -6,6 +6,7 @@ import { createBoardRelay } from '../board/boardRelay.ts';
 import { createChildRepository } from '../children/childRepository.ts';
 import type { ClassRepository, ClassRow } from '../classes/classRepository.ts';
 import type { Now, Ticks } from '../clock.ts';
+import type { IsFileThere } from '../db/presence.ts';
 import { createDayRepository } from '../day/dayRepository.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { createExchange } from '../exchange/exchange.ts';
@@ -58,6 +59,7 @@ export interface ClassroomParts {
   readonly remoteTries: () => number;
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours: Behaviours;
+  readonly isFileThere: IsFileThere;
   /** Judges answers of every class. */
   readonly judging: Judging;
 }
@@ -68,7 +70,7 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours, judging } = parts;
+  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours, isFileThere, judging } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -117,7 +119,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     classView,
     now,
   });
-  const live = createLive({ runner, settings, relay, seats, setAside, streams, tries });
+  const live = createLive({ runner, settings, relay, seats, setAside, streams, tries, isFileThere });
   return {
     id: classId,
     row,

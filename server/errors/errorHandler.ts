@@ -47,6 +47,6 @@ export const errorHandler = (error: unknown, _req: Request, res: Response, next:
   }
   const { code, message, status } = known ?? new HoppelError('failed');
   // Tablets send again by themselves; this is for whatever else asks.
-  if (code === 'busy') res.set('Retry-After', '1');
+  if (code === 'busy' || code === 'file-gone') res.set('Retry-After', '1');
   res.status(status).json({ code, message } satisfies Problem);
 };

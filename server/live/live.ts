@@ -15,6 +15,7 @@ import type {
 import { readAnswer } from '../../core/answers/index.ts';
 import type { Answer } from '../../core/items/index.ts';
 import { thinned } from '../../core/strokes/index.ts';
+import type { IsFileThere } from '../db/presence.ts';
 import type { Visitor } from '../access/visitor.ts';
 import { safely } from '../common/safely.ts';
 import { ownerOf, tabletOwner, type OpenStreams } from './openStreams.ts';
@@ -49,8 +50,8 @@ interface TabletState {
 }
 type TabletSession = Session<TabletState>;
 
-/** Milliseconds between two looks at which tablets fell silent. */
-const LOOK_ROUND_MS = 2000;
+/** Milliseconds between two looks at which tablets fell silent, and whether the data file is there. */
+const LOOK_ROUND_MS = 1000;
 /** Milliseconds a browser waits before it connects again after a lost stream. */
 const RETRY_MS = 1000;
 
@@ -73,13 +74,14 @@ interface Parts {
   readonly streams: OpenStreams;
   /** Wrong tries of devices that try code after code. */
   readonly tries: () => number;
+  readonly isFileThere: IsFileThere;
 }
 
 /**
  * The live streams of one class: one for the teacher's screens, one for the tablets. Every stream begins with the current state, so a
  * reconnect catches up at once.
  */
-export const createLive = ({ runner, settings, relay, seats, setAside, streams, tries }: Parts) => {
+export const createLive = ({ runner, settings, relay, seats, setAside, streams, tries, isFileThere }: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
   const covered = createChannel<Record<string, unknown>, ScreenState>();
   const remotes = createChannel<Record<string, unknown>, ScreenState>();
@@ -101,6 +103,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     setAside: setAside.count(),
     tries: tries(),
     remotes: remotes.sessionCount,
+    fileGone: !isFileThere(),
   });
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {

@@ -66,7 +66,7 @@ export const createCalendarRepository = (db: Database, classId: number) => {
     makeAddress: (): string => {
       uid();
       const before = selectAddress.get(classId);
-      if (before != null) return before;
+      if (typeof before === 'string') return before;
       const address = byChance();
       setAddress.run(address, classId);
       return address;

@@ -32,7 +32,7 @@ export const unpackedFonts = (): Promise<Unpacked> =>
 /** Letters the first font file has: Latin-1 and the punctuation English uses. */
 const FIRST = /^[\u0020-\u00ff\u2013\u2014\u2018-\u201e\u2022\u2026]$/u;
 /** What belongs to the letter before it: signs over and under letters, and what joins letters. */
-const JOINED = /^[\p{M}\u200c\u200d\ufe0f]$/u;
+const JOINED = /^(?:\p{M}|\u200c|\u200d|\ufe0f)$/u;
 /** Letters of scripts that are written from right to left. */
 const RIGHT_TO_LEFT = /[\u0590-\u08ff\ufb1d-\ufdff\ufe70-\ufefc]/u;
 /** What stands for a letter no font has. */

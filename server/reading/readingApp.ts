@@ -37,6 +37,7 @@ export const createReadingApp = (db: Database): Express => {
     knocking: createKnocking(TICKS),
     remoteTries: () => 0,
     behaviours: {},
+    isFileThere: () => true,
   });
   const versions = new Map<number, string>();
   const find = (req: Request): Classroom => {

@@ -79,6 +79,7 @@ watch(
       <TeacherShell v-else><router-view :key="route.path" /></TeacherShell>
       <HelpSheet v-if="classroom.classroom && !isShut" />
       <p v-if="isCovered && !isShut" class="lost covered" role="status">{{ t('entry.boardCovered') }}</p>
+      <p v-if="board.room.fileGone && !isShut" class="lost gone" role="alert">{{ t('problem.file-gone') }}</p>
       <p v-if="!board.connected && !mustJoin && !isShut" class="lost" role="status">{{ t('app.reconnecting') }}</p>
     </div>
   </v-app>
@@ -98,6 +99,10 @@ watch(
   translate: none;
   padding: 4px 14px;
   color: var(--quiet);
+}
+.lost.gone {
+  max-width: min(760px, 92vw);
+  color: var(--berry);
 }
 .inside {
   display: contents;

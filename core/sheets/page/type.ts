@@ -15,7 +15,7 @@ export const DEPTH = -andika.descent / andika.em;
 const USUAL = andika.regular['o'];
 const FULL = /[\u1100-\u11ff\u2e80-\ua4cf\uac00-\ud7ff\uf900-\ufaff\uff00-\uff60]|\p{Extended_Pictographic}/u;
 /** Signs over, under and between letters, which take no room of their own. */
-const NO_ROOM = /[\p{Mn}\u200c\u200d\ufe0f]/u;
+const NO_ROOM = /\p{Mn}|\u200c|\u200d|\ufe0f/u;
 const unknownWidth = (letter: string): number => {
   if (NO_ROOM.test(letter)) return 0;
   return FULL.test(letter) ? andika.em : USUAL;
