@@ -5,6 +5,7 @@ import { PLAN_REFUSALS } from '../core/planning/index.ts';
 export const PROBLEM_CODES = [
   'malformed',
   'file-gone',
+  'changed-elsewhere',
   'too-large',
   'not-found',
   'unknown-child',

@@ -1,1 +1,2 @@
+export { versionOf } from './version.ts';
 export { pick, seededRng, seedFromText, shuffled, type Rng } from './rng.ts';

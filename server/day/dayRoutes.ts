@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { PutChime, PutMoments, PutRoutine } from '../../contract/index.ts';
 import { dayOf } from '../clock.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { mustBeUnchanged } from '../common/unchanged.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 
 /** The class's day and the clock moments in it. */
@@ -10,6 +11,7 @@ export const dayRoutes = (find: FindClassroom): Router => {
   router.put('/routine', (req, res) => {
     const { row, day, live, state } = find(req);
     row();
+    mustBeUnchanged(req, day.routine());
     day.save(PutRoutine.parse(req.body).entries);
     live.classroomChanged();
     res.json(state());

@@ -66,6 +66,7 @@ const STATUS: Record<ProblemCode, number> = {
   'unreadable-stored': 500,
   'cannot-be-kept': 409,
   busy: 503,
+  'changed-elsewhere': 409,
   'file-gone': 503,
   'disk-full': 507,
   failed: 500,
@@ -74,6 +75,7 @@ const STATUS: Record<ProblemCode, number> = {
 /** What a person reads when a program shows the message as it is; screens choose their own words by the code. */
 const MESSAGE: Record<ProblemCode, string> = {
   malformed: 'This could not be read. Nothing was stored.',
+  'changed-elsewhere': 'This was changed in another window in the meantime. Nothing was stored.',
   'file-gone':
     'The data file was moved or deleted while Hoppel runs. Nothing was stored. Put it back, or end Hoppel and restore a backup.',
   'too-large': 'This is too large. Nothing was stored.',

@@ -1,6 +1,7 @@
 import { Router, type Request, type Response } from 'express';
 import { PostGroups, PutGroups, PutPair, type MaybeGroups } from '../../contract/index.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
+import { mustBeUnchanged } from '../common/unchanged.ts';
 import { fileName } from '../common/fileName.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 import type { Classroom } from '../classroom/classroom.ts';
@@ -35,7 +36,9 @@ export const groupRoutes = (
   });
   router.put('/', async (req, res) => {
     const groups = PutGroups.parse(req.body);
-    find(req).grouping.put(groups);
+    const { grouping } = find(req);
+    mustBeUnchanged(req, grouping.keptOf(groups.checkId) ?? null);
+    grouping.put(groups);
     await changed(req, res, groups.checkId);
   });
   router.post('/again', async (req, res) => {

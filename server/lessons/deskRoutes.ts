@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { PutDecision, PutNote, PutReady } from '../../contract/index.ts';
 import { READY_ITEMS } from '../../core/planning/index.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
+import { mustBeUnchanged } from '../common/unchanged.ts';
 import { solveHere, type SolveGroups } from '../groups/solvedGroups.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 
@@ -33,7 +34,9 @@ export const deskRoutes = (
     const classroom = find(req);
     const { lessons, live } = classroom;
     const { id } = lessonOf(req);
-    lessons.saveNote(id, PutNote.parse(req.body).note);
+    const { note } = PutNote.parse(req.body);
+    if (note !== lessons.note(id)) mustBeUnchanged(req, lessons.note(id));
+    lessons.saveNote(id, note);
     live.recordChanged(id);
     res.json(await look(classroom, id));
   });

@@ -1,3 +1,4 @@
+import { versionOf } from '../../core/common/index.ts';
 import { Problem, type ProblemCode } from '../../contract/index.ts';
 import type { z } from 'zod';
 import { apiAddress } from './place.ts';
@@ -35,13 +36,15 @@ interface Manner {
   readonly patience?: number;
   /** Asks the real school, from a rehearsal too. */
   readonly outside?: boolean;
+  /** The state that is changed, as it was seen: where it is another by now, the change is refused. */
+  readonly seen?: unknown;
 }
 
 const ask = async (
   method: Method,
   path: string,
   body?: unknown,
-  { keepalive = false, patience = PATIENCE_MS, outside = false }: Manner = {},
+  { keepalive = false, patience = PATIENCE_MS, outside = false, seen }: Manner = {},
 ): Promise<unknown> => {
   const giveUp = new AbortController();
   const timer = setTimeout(() => giveUp.abort(), patience);
@@ -55,7 +58,10 @@ const ask = async (
       ...(body === undefined
         ? {}
         : {
-            headers: { 'Content-Type': 'application/json' },
+            headers: {
+              'Content-Type': 'application/json',
+              ...(seen === undefined ? {} : { 'If-Match': versionOf(seen) }),
+            },
             body: body instanceof Blob ? body : JSON.stringify(body),
           }),
     });
@@ -79,8 +85,13 @@ export const get = async <S extends z.ZodType>(schema: S, path: string): Promise
   schema.parse(await ask('GET', path));
 export const post = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
   schema.parse(await ask('POST', path, body));
-export const put = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
-  schema.parse(await ask('PUT', path, body));
+/** @param manner with `seen`, a state that was changed in another window is refused with `changed-elsewhere` */
+export const put = async <S extends z.ZodType>(
+  schema: S,
+  path: string,
+  body: unknown,
+  manner?: Pick<Manner, 'seen'>,
+): Promise<z.output<S>> => schema.parse(await ask('PUT', path, body, manner));
 /** Milliseconds a large file may take to be sent and looked at. */
 const FILE_PATIENCE_MS = 10 * 60_000;
 /** Sends a file as it is, or what takes as long. */

@@ -17,7 +17,13 @@ const desk = (stored: Record<string, string> = {}) => {
         return words.size;
       },
     },
-    send: (id, note) => (away ? Promise.reject(new Error('away')) : Promise.resolve(void kept.set(id, note))),
+    send: (id, note, seen) => {
+      if (away) return Promise.reject(new Error('away'));
+      const now = kept.get(id) ?? '';
+      if (seen !== undefined && now !== seen && now !== note) return Promise.resolve(now);
+      kept.set(id, note);
+      return Promise.resolve(undefined);
+    },
     later: (then) => {
       work.push(then);
       return 0 as unknown as ReturnType<typeof setTimeout>;
@@ -28,6 +34,8 @@ const desk = (stored: Record<string, string> = {}) => {
     kept,
     words,
     setAway: (is: boolean) => (away = is),
+    /** Another window writes. */
+    setTheirs: (id: number, note: string) => kept.set(id, note),
     /** Lets every timer run out, and what they began come to an end. */
     pass: async () => {
       const due = work;
@@ -41,7 +49,7 @@ const desk = (stored: Record<string, string> = {}) => {
 describe('notes on their way', () => {
   it('are stored as they are typed, sent after a pause, and then forgotten here', async () => {
     const { outbox, kept, words, pass } = desk();
-    outbox.type(8, 'Bring the big clock.');
+    outbox.type(8, 'Bring the big clock.', '');
     expect(words.get('hoppel-note-8')).toBe('Bring the big clock.');
     expect(outbox.status(8)).toBe('waiting');
     await pass();
@@ -51,10 +59,10 @@ describe('notes on their way', () => {
   it('say that they are not kept while the server is away, and are kept once it is back, every word', async () => {
     const { outbox, kept, setAway, pass } = desk();
     setAway(true);
-    outbox.type(8, 'Bring');
+    outbox.type(8, 'Bring', '');
     await pass();
     expect(outbox.status(8)).toBe('failed');
-    outbox.type(8, 'Bring the big clock.');
+    outbox.type(8, 'Bring the big clock.', '');
     await pass();
     setAway(false);
     await pass();
@@ -63,8 +71,8 @@ describe('notes on their way', () => {
   });
   it('of two lessons do not get in each other’s way', async () => {
     const { outbox, kept, pass } = desk();
-    outbox.type(8, 'eight');
-    outbox.type(9, 'nine');
+    outbox.type(8, 'eight', '');
+    outbox.type(9, 'nine', '');
     await pass();
     expect([...kept]).toEqual([
       [8, 'eight'],
@@ -77,5 +85,15 @@ describe('notes on their way', () => {
     outbox.takeUp();
     await pass();
     expect([...kept]).toEqual([[8, 'left behind']]);
+  });
+  it('of two windows are both kept: the other one’s first, and nothing is written over unseen', async () => {
+    const { outbox, kept, setTheirs, pass } = desk();
+    outbox.type(8, 'Mine.', '');
+    setTheirs(8, 'Theirs.');
+    await pass();
+    expect(outbox.draft(8)).toBe('Theirs.\nMine.');
+    await pass();
+    expect(kept.get(8)).toBe('Theirs.\nMine.');
+    expect(outbox.status(8)).toBe('kept');
   });
 });

@@ -4,14 +4,20 @@ import { ref } from 'vue';
 const PAUSE_MS = 600;
 const RETRY_MS = 2000;
 const PREFIX = 'hoppel-note-';
+/** The note a draft was changed from. */
+const SEEN = 'hoppel-noteseen-';
 
 export type NoteStatus = 'kept' | 'waiting' | 'failed';
 
 interface Parts {
   /** Where typed words lie until they are kept: on this computer, over a closed page too. */
   readonly storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
-  /** @throws when it was not kept */
-  readonly send: (lessonId: number, note: string) => Promise<void>;
+  /**
+   * @param seen the note it was changed from; unknown where an older page left it
+   * @returns what another window has written meanwhile, where it was refused for that
+   * @throws when it was not kept
+   */
+  readonly send: (lessonId: number, note: string, seen: string | undefined) => Promise<string | undefined>;
   readonly later: (work: () => void, ms: number) => ReturnType<typeof setTimeout>;
 }
 
@@ -22,6 +28,9 @@ interface Parts {
 export const createNoteOutbox = ({ storage, send, later }: Parts) => {
   const failing = ref(new Set<number>());
   const waiting = ref(new Set<number>());
+  const merged = ref(0);
+  /** What was sent last of each: a reply that was lost leaves it there, and it is nobody else's. */
+  const sentLast = new Map<number, string>();
   const timers = new Map<number, ReturnType<typeof setTimeout>>();
 
   const draft = (id: number): string | undefined => storage.getItem(PREFIX + id) ?? undefined;
@@ -35,23 +44,40 @@ export const createNoteOutbox = ({ storage, send, later }: Parts) => {
   const flush = async (id: number): Promise<void> => {
     const sent = draft(id);
     if (sent === undefined) return;
+    let theirs: string | undefined;
+    const before = sentLast.get(id);
+    sentLast.set(id, sent);
     try {
-      await send(id, sent);
+      theirs = await send(id, sent, storage.getItem(SEEN + id) ?? undefined);
     } catch {
       failing.value = new Set(failing.value).add(id);
       plan(id, RETRY_MS);
       return;
     }
     failing.value = new Set([...failing.value].filter((one) => one !== id));
-    // More may have been typed while it was on its way; then its own timer sends it.
-    if (draft(id) !== sent) return;
+    if (theirs !== undefined) {
+      // Both are kept, the other window's first: whoever comes next sees them.
+      const mine = draft(id) ?? sent;
+      storage.setItem(SEEN + id, theirs);
+      if (theirs !== before) storage.setItem(PREFIX + id, theirs === '' ? mine : `${theirs}\n${mine}`);
+      merged.value += 1;
+      plan(id, 0);
+      return;
+    }
+    // More may have been typed while it was on its way; then its own timer sends it, as a change of what was sent.
+    if (draft(id) !== sent) return storage.setItem(SEEN + id, sent);
     storage.removeItem(PREFIX + id);
+    storage.removeItem(SEEN + id);
     waiting.value = new Set([...waiting.value].filter((one) => one !== id));
   };
   return {
     /** What was typed and is not kept yet; none when everything is. */
     draft,
-    type: (id: number, typed: string): void => {
+    /** Grows with each note that two windows have written. */
+    merged,
+    /** @param seen the note as it was before */
+    type: (id: number, typed: string, seen: string): void => {
+      if (draft(id) === undefined) storage.setItem(SEEN + id, seen);
       storage.setItem(PREFIX + id, typed);
       waiting.value = new Set(waiting.value).add(id);
       plan(id, PAUSE_MS);

@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue';
 import { MOST_IN_GROUP, MaybeGroups, type GroupsView, type PutGroups, type PutPair } from '../../contract/index.ts';
 import { MOST_GROUPS } from '../../core/grouping/index.ts';
-import { post, put } from '../api/client.ts';
+import { Refused, get, post, put } from '../api/client.ts';
 import { createTurns } from '../api/latest.ts';
 import { useRecord } from '../class/useRecord.ts';
 import { problemKey } from '../words/problemWords.ts';
@@ -28,6 +28,7 @@ export const useGroups = () => {
       refused.value = undefined;
     } catch (error) {
       refused.value = problemKey(error);
+      if (error instanceof Refused && error.code === 'changed-elsewhere') take(await get(MaybeGroups, '/groups'));
       // What was dragged goes back to where it is kept.
       if (data.value !== undefined) data.value = { ...data.value };
     } finally {
@@ -49,7 +50,9 @@ export const useGroups = () => {
   const keep = (says: () => Omit<PutGroups, 'checkId'> | undefined): Promise<void> =>
     tried(() => {
       const wanted = says();
-      return wanted && put(MaybeGroups, '/groups', { checkId: view.value!.check.id, ...wanted });
+      return (
+        wanted && put(MaybeGroups, '/groups', { checkId: view.value!.check.id, ...wanted }, { seen: view.value!.kept })
+      );
     });
   const change = (id: number, by: Partial<Groups[number]>): Promise<void> =>
     keep(() => ({
@@ -82,7 +85,8 @@ export const useGroups = () => {
     const seated = left.map((group) =>
       group.id === to ? { ...group, childIds: [...group.childIds, childId], held: [...group.held, childId] } : group,
     );
-    const id = Math.max(0, ...groups.value.map((group) => group.id)) + 1;
+    const used = new Set(groups.value.map((group) => group.id));
+    const id = Array.from({ length: MOST_GROUPS + 1 }, (_, i) => i + 1).find((one) => !used.has(one))!;
     const fresh = { id, name: null, childIds: [childId], held: [childId], isLocked: false };
     return { groups: to === 'new' ? [...seated, fresh] : seated, absent: without(absent.value) };
   };

@@ -129,7 +129,8 @@ const leave = (): void => {
   else void router.push({ name: 'lesson', params: { lesson: id } });
 };
 const { now: moment, putAway } = useClockMoments();
-const saveSnap = (snap: Settings['snap']): Promise<void> => store.saveSettings({ ...settings.value, snap });
+const saveSnap = (snap: Settings['snap']): Promise<void> =>
+  store.saveSettings({ ...settings.value, snap }, store.classroom!.settings);
 </script>
 
 <template>

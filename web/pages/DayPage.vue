@@ -10,6 +10,7 @@ import { ringChime } from '../board/moments/chime.ts';
 import SmallClock from '../clock/SmallClock.vue';
 import PictureMenu from '../people/PictureMenu.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
+import { Refused } from '../api/client.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 import { useClockWords } from '../words/useClockWords.ts';
@@ -35,8 +36,26 @@ watch(
   (routine) => (lines.value = routine.map(({ name, picture, at }) => ({ name, picture, at }))),
   { immediate: true },
 );
+/** The day as it was when the lines below were changed last. */
+const seen = computed(() => theirs.value ?? day.value.routine);
+/** The day of another window, which was changed meanwhile: the lines here stay as they are until they are saved. */
+const theirs = ref<RoutineEntry[]>();
 const save = (): Promise<void> =>
-  attempt(() => store.saveRoutine(lines.value.filter(({ name }) => name.trim() !== '')));
+  attempt(async () => {
+    try {
+      await store.saveRoutine(
+        lines.value.filter(({ name }) => name.trim() !== ''),
+        seen.value,
+      );
+      theirs.value = undefined;
+    } catch (error) {
+      if (!(error instanceof Refused) || error.code !== 'changed-elsewhere') throw error;
+      const mine = lines.value;
+      await store.refresh();
+      theirs.value = [...day.value.routine];
+      lines.value = mine;
+    }
+  });
 /** HH:MM, as a field for a time of day has it. */
 const asField = (at: number): string =>
   `${String(Math.floor(at / 60)).padStart(2, '0')}:${String(at % 60).padStart(2, '0')}`;
@@ -76,6 +95,14 @@ const numberTime = (field: string): Promise<void> => attempt(() => store.changeC
       <SettingsTabs />
       <h1 class="title-page">{{ t('day.title') }}</h1>
       <p class="quiet lead">{{ t('day.lead') }}</p>
+      <p v-if="theirs" class="problem" role="alert" data-disputed>
+        {{
+          t('day.disputed', {
+            theirs: theirs.map(({ name, at }) => `${clock.written(onDial(at))} ${name}`).join(', '),
+          })
+        }}
+        <v-btn variant="text" :height="44" @click="save">{{ t('settings.keepMine') }}</v-btn>
+      </p>
       <ol class="sheet list">
         <li v-for="(line, i) in lines" :key="i">
           <SmallClock :time="onDial(line.at)" :px="38" :label="clock.said(onDial(line.at))" />

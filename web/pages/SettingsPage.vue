@@ -11,6 +11,7 @@ import ConventionsPreview from '../settings/ConventionsPreview.vue';
 import LeaveOrKeep from '../settings/LeaveOrKeep.vue';
 import HandColours from '../settings/HandColours.vue';
 import SettingsTabs from '../settings/SettingsTabs.vue';
+import { Refused } from '../api/client.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { problemKey } from '../words/problemWords.ts';
 
@@ -41,24 +42,52 @@ const label = (row: keyof Settings, choice: string | number): string => {
   return t(`settings.choice.${row}.${choice}`, { paper: usualPaper.value });
 };
 
+/** How a choice stands on the page; colours have no word. */
+const worded = (row: keyof Settings, choice: unknown): string =>
+  typeof choice === 'string' || typeof choice === 'number' ? label(row, choice) : t('settings.anotherChoice');
 const chosenIn = (row: keyof Settings): string | number => shown.value[row] as string | number;
 
 const example = ref<DialTime>(timeOf(4, 30));
 const choose = (change: Partial<Settings>): void => {
+  for (const row of Object.keys(change) as (keyof Settings)[])
+    if (!(row in draft.value)) before.value = { ...before.value, [row]: kept.value[row] };
   draft.value = { ...draft.value, ...change };
   saved.value = false;
   // The one time at which "the smaller number" is wrong is shown at once.
   if (change.hourFinding === 'smaller') example.value = timeOf(12, 30);
 };
+/** What was kept when each was changed here. */
+const before = shallowRef<Partial<Settings>>({});
+/** Rows that another window has changed meanwhile, otherwise than here. */
+const disputed = computed(() =>
+  (Object.keys(draft.value) as (keyof Settings)[]).filter(
+    (row) => row in before.value && before.value[row] !== kept.value[row] && draft.value[row] !== kept.value[row],
+  ),
+);
+const save = async (): Promise<void> => {
+  try {
+    await store.saveSettings(shown.value, kept.value);
+  } catch (error) {
+    if (!(error instanceof Refused) || error.code !== 'changed-elsewhere') throw error;
+    // What others changed is taken in. Where it is something else than here, both are saved; where not, both are shown.
+    await store.refresh();
+    if (disputed.value.length > 0) throw error;
+    await store.saveSettings(shown.value, kept.value);
+  }
+};
 const keep = async (): Promise<void> => {
   try {
-    await store.saveSettings(shown.value);
-    draft.value = {};
+    await save();
+    draft.value = before.value = {};
     saved.value = true;
     problem.value = undefined;
   } catch (error) {
     problem.value = problemKey(error);
   }
+};
+/** Whoever has seen both and saves means what stands here. */
+const settle = (): void => {
+  before.value = Object.fromEntries(disputed.value.map((row) => [row, kept.value[row]]));
 };
 </script>
 
@@ -94,7 +123,19 @@ const keep = async (): Promise<void> => {
     </section>
     <ConventionsPreview v-model="example" :conventions="shown" class="aside">
       <div class="keep">
-        <p v-if="problem" class="problem" role="alert">{{ t(problem) }}</p>
+        <div v-if="disputed.length > 0" role="alert" data-disputed>
+          <p v-for="row in disputed" :key="row">
+            {{
+              t('settings.disputed', {
+                row: t(`settings.row.${row}`),
+                theirs: worded(row, kept[row]),
+                mine: worded(row, shown[row]),
+              })
+            }}
+          </p>
+          <v-btn variant="text" :height="44" @click="settle">{{ t('settings.keepMine') }}</v-btn>
+        </div>
+        <p v-if="problem && disputed.length === 0" class="problem" role="alert">{{ t(problem) }}</p>
         <p v-else-if="changed" class="quiet" role="status">{{ t('settings.notKept') }}</p>
         <p v-else-if="saved" class="quiet" role="status">{{ t('settings.saved') }}</p>
         <div v-if="changed" class="acts">

@@ -79,8 +79,9 @@ export const useClassroomStore = defineStore('classroom', () => {
   const orderChildren = async (ids: readonly number[]): Promise<void> =>
     take(await put(Classroom, '/children/order', { ids }));
 
-  const saveRoutine = async (entries: PutRoutine['entries']): Promise<void> =>
-    take(await put(Classroom, '/day/routine', { entries }));
+  /** @param seen the day it was changed from @throws Refused changed-elsewhere */
+  const saveRoutine = async (entries: PutRoutine['entries'], seen: Classroom['day']['routine']): Promise<void> =>
+    take(await put(Classroom, '/day/routine', { entries }, { seen }));
   const chooseMoments = async (moments: readonly number[]): Promise<void> =>
     take(await put(Classroom, '/day/moments', { moments }));
   const setChime = async (chime: number): Promise<void> => take(await put(Classroom, '/day/chime', { chime }));
@@ -88,8 +89,9 @@ export const useClassroomStore = defineStore('classroom', () => {
   const takeSettings = (settings: Settings): void => {
     if (classroom.value !== undefined) take({ ...classroom.value, settings });
   };
-  const saveSettings = async (settings: Settings): Promise<void> => {
-    takeSettings(await put(Settings, '/settings', settings));
+  /** @param seen the settings they were changed from @throws Refused changed-elsewhere */
+  const saveSettings = async (settings: Settings, seen: Settings): Promise<void> => {
+    takeSettings(await put(Settings, '/settings', settings, { seen }));
   };
 
   const lesson = computed(() => classroom.value && currentLesson(classroom.value.lessons, classroom.value.today));
