@@ -23,6 +23,8 @@ export type ListedChild = z.infer<typeof ListedChild>;
 export const MOST_CHILDREN = PICTURES.length;
 
 export const PostChildren = z.strictObject({ names: z.array(ChildName).min(1).max(MOST_CHILDREN) });
+/** A child is deleted for good: its name says that it is the one that is meant. */
+export const EraseChild = z.strictObject({ name: z.string() });
 export const PutChild = z.strictObject({
   name: ChildName.exactOptional(),
   picture: Picture.exactOptional(),

@@ -27,7 +27,7 @@ export interface School {
   get(path: string): Test;
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
-  delete(path: string): Test;
+  delete(path: string, body?: object): Test;
   /** Lets time pass. @param ms milliseconds */
   passTime(ms: number): void;
   /** Somebody sets the computer's clock, while no time passes. @param ms milliseconds later, or earlier where negative */
@@ -48,7 +48,7 @@ export interface Tablet {
   get(path: string): Test;
   post(path: string, body: unknown): Test;
   put(path: string, body: unknown): Test;
-  delete(path: string): Test;
+  delete(path: string, body?: object): Test;
   /** A child sits down. */
   sit(childId: number, seat?: string): Test;
   /** Its stream, with a seat or at the pictures. */
@@ -65,7 +65,7 @@ const asking = (url: () => string, cookie = ''): Ask => {
     get: (path) => withCookie(request(url()).get(`/api${path}`)),
     post: (path, body) => withCookie(request(url()).post(`/api${path}`)).send(body as object),
     put: (path, body) => withCookie(request(url()).put(`/api${path}`)).send(body as object),
-    delete: (path) => withCookie(request(url()).delete(`/api${path}`)),
+    delete: (path, body) => withCookie(request(url()).delete(`/api${path}`)).send(body),
   };
 };
 

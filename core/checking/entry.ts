@@ -156,9 +156,11 @@ const answerAs = (kind: AnswerKind, item: Item, text: string, context: EntryCont
       return part && { kind: 'part', part };
     }
     case 'direction': {
-      const direction = meantOf(text, DIRECTIONS, (one) =>
-        teacherSentence({ key: `teacher.answered.${one}`, values: {} }, conventions),
-      );
+      // The other way round is called differently in the two kinds of English, and files go from one to the other.
+      const direction =
+        meantOf(text, DIRECTIONS, (one) =>
+          teacherSentence({ key: `teacher.answered.${one}`, values: {} }, conventions),
+        ) ?? (/^(anti|counter)/.test(plain(text)) ? 'anticlockwise' : undefined);
       return direction && { kind: 'direction', direction };
     }
     case 'unit': {

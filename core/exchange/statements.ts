@@ -76,7 +76,7 @@ const interactionOf = (item: Item, { conventions }: StatementSetting): Interacti
       return { interactionType: 'other' };
   }
 };
-/** An answer as the interaction writes it. */
+/** An answer as the interaction writes it; empty where it cannot be said in a line. */
 const responseOf = (answer: ReadAnswer, conventions: Conventions): string => {
   switch (answer.kind) {
     case 'choice':
@@ -92,6 +92,10 @@ const responseOf = (answer: ReadAnswer, conventions: Conventions): string => {
     default:
       return entryText(answer, conventions);
   }
+};
+const responseField = (answer: ReadAnswer, conventions: Conventions): { readonly response?: string } => {
+  const response = responseOf(answer, conventions);
+  return response === '' ? {} : { response };
 };
 
 const SCORE: Readonly<Record<RecordedAnswer['verdict'], number | undefined>> = {
@@ -123,16 +127,17 @@ export const statementOf = (row: RecordedAnswer, setting: StatementSetting): obj
         type: INTERACTION,
         name: inWords(describeItem(item, conventions)),
         ...interactionOf(item, setting),
-        correctResponsesPattern: rightAnswers(item, conventions).map((right) =>
-          responseOf(readAnswer(right, conventions), conventions),
-        ),
+        correctResponsesPattern: rightAnswers(item, conventions)
+          .map((right) => responseOf(readAnswer(right, conventions), conventions))
+          .filter((response) => response !== ''),
         extensions: { [EXTENSIONS.item]: item },
       },
     },
     result: {
       ...(scaled !== undefined && { success: scaled === 1, score: { scaled } }),
       completion: answer.kind !== 'no-answer',
-      response: responseOf(read, conventions),
+      // What cannot be said in a line is in the extensions; an empty text would be an answer of its own.
+      ...responseField(read, conventions),
       extensions: {
         [EXTENSIONS.verdict]: verdict,
         [EXTENSIONS.answer]: answer,

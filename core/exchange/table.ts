@@ -9,10 +9,10 @@ const DELIMITERS = ['\t', ';', ',', '|'] as const;
 const PREFACE = /^\uFEFF?(?:sep=.[^\S\r\n]*\r?\n)?/i;
 
 /**
- * A cell a spreadsheet would take for a formula, or one that was disarmed before and would be read back as something else. Found
+ * A cell a spreadsheet would take for a formula, by its first sign or the same sign as wide as a letter of Chinese, or one that was disarmed before and would be read back as something else. Found
  * behind blanks too, as some programs cut those off.
  */
-const FORMULA = /^'*\s*[=+\-@\t\r]/;
+const FORMULA = /^'*\s*[=+\-@\t\r＝＋－＠]/;
 
 /** A cell as it was before it was disarmed. */
 const armedAgain = (cell: string): string => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);

@@ -1,8 +1,9 @@
 import { Router, type Request } from 'express';
 import { z } from 'zod';
-import { PostChildren, PutChild, PutOrder, type ChildStored } from '../../contract/index.ts';
+import { EraseChild, PostChildren, PutChild, PutOrder, type ChildStored } from '../../contract/index.ts';
 import { OLDEST_DAYS } from '../../core/keeping/index.ts';
 import { dayOf } from '../clock.ts';
+import { HoppelError } from '../errors/hoppelError.ts';
 import type { FindClassroom } from '../classroom/classrooms.ts';
 
 /** The class list: more children, their order, what is known of each, and all that is stored. @param keepsBackups does a data file of this server's have any? @param sweep writes the data file anew, without what was deleted */
@@ -39,8 +40,11 @@ export const childRoutes = (find: FindClassroom, keepsBackups: () => boolean, sw
     res.json(data);
   });
   router.delete('/:id', (req, res) => {
-    const { childData, answers, seats, live, state } = find(req);
+    const { children, childData, answers, seats, live, state } = find(req);
     const id = idOf(req);
+    // As a class is: its name says that it is the one that is meant.
+    if (EraseChild.parse(req.body).name !== children.one(id).name)
+      throw new HoppelError('malformed', 'name: not that of the child');
     childData.erase(id);
     answers.noteRemoval();
     sweep();

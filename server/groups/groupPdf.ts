@@ -73,15 +73,22 @@ const card = (doc: Doc, group: SmallGroup, children: readonly Child[], top: numb
 
 /**
  * A card for each group, two to a page of the class's paper: who sits in it, what it is shown, the six times that are asked and the one to
- * take away, each with how it is written.
+ * take away, each with how it is written. @param at when they are printed
  */
 export const groupPdf = (
   title: string,
   groups: readonly SmallGroup[],
   children: readonly Child[],
   conventions: Conventions,
-): Promise<Buffer> =>
-  printed({ paper: paperOf(conventions), layout: 'portrait', margin: MARGIN, title }, (doc) => {
+  at: Date,
+): Promise<Buffer> => {
+  const page = {
+    paper: paperOf(conventions),
+    layout: 'portrait',
+    margin: MARGIN,
+    language: conventions.locale,
+  } as const;
+  return printed({ ...page, title: `${title}: ${words('title', conventions)}`, at }, (doc) => {
     groups.forEach((group, i) => {
       if (i % ON_A_PAGE === 0) {
         doc.addPage();
@@ -101,3 +108,4 @@ export const groupPdf = (
       card(doc, group, members, (i % ON_A_PAGE) * middle + MARGIN - 8, conventions);
     });
   });
+};

@@ -31,7 +31,7 @@ export const groupRoutes = (
     if (groups.length === 0) throw new HoppelError('nothing-to-print');
     const { groupPdf } = await import('./groupPdf.ts');
     const { name } = classroom.row();
-    const pdf = await groupPdf(name, groups, children.all(), settings.one());
+    const pdf = await groupPdf(name, groups, children.all(), settings.one(), classroom.now());
     res.attachment(fileName(name, 'pdf')).type('pdf').send(pdf);
   });
   router.put('/', async (req, res) => {

@@ -44,18 +44,25 @@ const dated = (day: string, conventions: Conventions): string =>
 
 /**
  * The plan as pages to print, one a week: a column a lesson, with what it is for, what lies ready, and its segments with
- * minutes and times. On the class's paper. No child is named in it.
+ * minutes and times. On the class's paper. No child is named in it. @param at when it is printed
  */
 export const planPdf = (
   { name, numberTime }: Pick<ClassRow, 'name' | 'numberTime'>,
   { choices, lessons }: Plan,
   conventions: Conventions,
   children: number,
+  at: Date,
 ): Promise<Buffer> => {
   const [hours, minutes] = numberTime.split(':').map(Number) as [number, number];
   const starts = digital(wrapToDial(hours * 60 + minutes), conventions);
   const weeks = [...new Set(lessons.map(({ day }) => mondayOf(day)))];
-  return printed({ paper: paperOf(conventions), layout: 'landscape', margin: MARGIN, title: name }, (doc) => {
+  const page = {
+    paper: paperOf(conventions),
+    layout: 'landscape',
+    margin: MARGIN,
+    language: conventions.locale,
+  } as const;
+  return printed({ ...page, title: `${name}: ${words('title', conventions)}`, at }, (doc) => {
     for (const monday of weeks) {
       doc.addPage();
       const width = doc.page.width - 2 * MARGIN;

@@ -63,7 +63,7 @@ export const planRoutes = (find: FindClassroom): Router => {
     const row = classroom.row();
     // What prints is large and seldom wanted: a server that starts at eight in the morning does not wait for it.
     const { planPdf } = await import('./planPdf.ts');
-    const pdf = await planPdf(row, planner.plan(), settings.one(), children.all().length);
+    const pdf = await planPdf(row, planner.plan(), settings.one(), children.all().length, classroom.now());
     res.attachment(fileName(row.name, 'pdf')).type('pdf').send(pdf);
   });
   return router;

@@ -13,13 +13,20 @@ interface Page {
   /** Points. */
   readonly margin: number;
   readonly title: string;
+  /** BCP 47. */
+  readonly language: string;
+  /** When it was printed. */
+  readonly at: Date;
 }
 
 /**
  * Prints pages with the fonts that ship: `draw` adds each page and draws on it.
  * @returns the bytes of a PDF
  */
-export const printed = async ({ paper, layout, margin, title }: Page, draw: (doc: Doc) => void): Promise<Buffer> => {
+export const printed = async (
+  { paper, layout, margin, title, language, at }: Page,
+  draw: (doc: Doc) => void,
+): Promise<Buffer> => {
   // Loaded when a page is printed first: a server without it starts a third of a second sooner.
   const { default: Pdf } = await import('pdfkit');
   const doc = new Pdf({
@@ -28,7 +35,10 @@ export const printed = async ({ paper, layout, margin, title }: Page, draw: (doc
     // A line at the foot stands in the margin; without room there it would begin a page of its own.
     margins: { top: margin, left: margin, right: margin, bottom: margin / 4 },
     autoFirstPage: false,
-    info: { Title: title },
+    pdfVersion: '1.7',
+    lang: language,
+    displayTitle: true,
+    info: { Title: title, Creator: 'Hoppel', Producer: 'Hoppel', CreationDate: at },
   });
   for (const [name, font] of await unpackedFonts()) doc.registerFont(name, font);
   const chunks: Buffer[] = [];

@@ -62,6 +62,10 @@ describe('what is stored of a child', () => {
     // Nothing of another child is in it.
     expect(JSON.stringify(body)).not.toContain('Lotte');
   });
+  it('is deleted by whoever says its name, and by nobody else', async () => {
+    for (const body of [{}, { name: '' }, { name: 'Ada' }]) await school.delete(`/children/${BRAM}`, body).expect(400);
+    await school.get(`/children/${BRAM}/stored`).expect(200);
+  });
   it('is gone from the very bytes of the file once it is deleted, and nothing of anybody else', async () => {
     await fill();
     const before = (await classroom()).children;
@@ -69,7 +73,7 @@ describe('what is stored of a child', () => {
     const ofLotte = await stored(lotte);
     school.db.pragma('wal_checkpoint(TRUNCATE)');
     expect(readFileSync(school.file).includes(NOTE)).toBe(true);
-    const reply = await school.delete(`/children/${BRAM}`).expect(200);
+    const reply = await school.delete(`/children/${BRAM}`, { name: 'Bram' }).expect(200);
     expect(Classroom.parse(reply.body).children.map(({ id }) => id)).toEqual(
       before.map(({ id }) => id).filter((id) => id !== BRAM),
     );
@@ -82,7 +86,7 @@ describe('what is stored of a child', () => {
     expect(school.db.pragma('foreign_key_check')).toEqual([]);
     expect(school.db.pragma('integrity_check', { simple: true })).toBe('ok');
     await school.get(`/children/${BRAM}/stored`).expect(404);
-    await school.delete(`/children/${BRAM}`).expect(404);
+    await school.delete(`/children/${BRAM}`, { name: 'Bram' }).expect(404);
     await school.get(`/record/children/${BRAM}`).expect(404);
     // Views of the class go on without it, after a restart too.
     const seen = async (): Promise<number[]> =>
@@ -97,7 +101,7 @@ describe('what is stored of a child', () => {
     const { id, times } = await beginRound(school);
     const tablet = await school.tablet();
     await tablet.sit(BRAM).expect(200);
-    await school.delete(`/children/${BRAM}`).expect(200);
+    await school.delete(`/children/${BRAM}`, { name: 'Bram' }).expect(200);
     await school.post('/children', { names: ['Bram'] }).expect(201);
     const fresh = (await classroom()).children.find(({ name }) => name === 'Bram')!;
     expect(fresh.id).not.toBe(BRAM);
@@ -110,13 +114,13 @@ describe('what is stored of a child', () => {
   it('is a child’s of this class, or nobody’s', async () => {
     await school.get('/children/9999/stored').expect(404);
     await school.get('/children/x/stored').expect(400);
-    await school.delete('/children/9999').expect(404);
-    await school.delete('/children/0').expect(404);
+    await school.delete('/children/9999', { name: 'Bram' }).expect(404);
+    await school.delete('/children/0', { name: 'Bram' }).expect(404);
   });
   it('is deleted of a child that moved away, too', async () => {
     await school.put(`/children/${BRAM}`, { movedAway: true }).expect(200);
     expect((await stored(BRAM)).child.movedAway).toBe(true);
-    const { body } = await school.delete(`/children/${BRAM}`).expect(200);
+    const { body } = await school.delete(`/children/${BRAM}`, { name: 'Bram' }).expect(200);
     expect(Classroom.parse(body).movedAway).toEqual([]);
   });
 });

@@ -42,8 +42,12 @@ export const tabletRoutes = (find: FindClassroom, outside: OutsideDoors): Router
   });
   /** A remote is to ask for the code again. */
   router.delete('/remotes/:id', (req, res) => {
+    const { id: classId, streams } = find(req);
+    // Another class's is another screen's to send away.
+    if (!outside.pairing.all().some((pass) => pass.id === req.params.id && pass.classId === classId))
+      throw new HoppelError('not-found');
     outside.pairing.sendAway(req.params.id);
-    find(req).streams.endOf(remoteOwner(req.params.id));
+    streams.endOf(remoteOwner(req.params.id));
     res.json(state(req));
   });
   router.delete('/seats/:childId', (req, res) => {

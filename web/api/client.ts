@@ -98,8 +98,8 @@ const FILE_PATIENCE_MS = 10 * 60_000;
 export const postLong = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
   schema.parse(await ask('POST', path, body, { patience: FILE_PATIENCE_MS }));
 /** Takes something away; the reply is what is left. */
-export const remove = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
-  schema.parse(await ask('DELETE', path));
+export const remove = async <S extends z.ZodType>(schema: S, path: string, body?: unknown): Promise<z.output<S>> =>
+  schema.parse(await ask('DELETE', path, body));
 /** Asks the real school, whichever page this is. */
 export const askOutside = async <S extends z.ZodType>(
   schema: S,

@@ -47,7 +47,7 @@ const goes = computed(() => {
 });
 const erase = async (): Promise<void> => {
   try {
-    await remove(Classroom, `/children/${childId.value}`);
+    await remove(Classroom, `/children/${childId.value}`, { name: stored.value!.child.name });
     await store.refresh();
     await router.replace({ name: 'class' });
   } catch (error) {
