@@ -122,6 +122,8 @@ export const RoomNews = z.strictObject({
   remotes: z.int().min(0),
   /** Was the data file moved or deleted while Hoppel runs? Nothing is kept then. */
   fileGone: z.boolean(),
+  /** Does this computer's clock say a year that cannot be? What is answered is dated by the last day there was. */
+  clockWrong: z.boolean(),
 });
 export type RoomNews = z.infer<typeof RoomNews>;
 

@@ -51,6 +51,7 @@ export const makeDemo = (db: Database, today: Day): void => {
     remoteTries: () => 0,
     behaviours: {},
     isFileThere: () => true,
+    isClockWrong: () => false,
   });
   const id = DEMO_CLASS + schoolDayFrom(today, 0);
   const known = classes.maybeBySender(id);

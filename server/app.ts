@@ -12,7 +12,7 @@ import { createClassSetUp } from './classes/setUpClass.ts';
 import type { Classroom } from './classroom/classroom.ts';
 import { createClassrooms, type Classrooms, type FindClassroom } from './classroom/classrooms.ts';
 import { currentLesson } from '../core/planning/index.ts';
-import { TICKS, dayOf, type Now, type Ticks } from './clock.ts';
+import { TICKS, createSensibleClock, dayOf, type Now, type Ticks } from './clock.ts';
 import { createCommitTogether } from './common/commitTogether.ts';
 import { createKnocking } from './common/knocking.ts';
 import { rememberScreen, screenOf } from './classroom/screens.ts';
@@ -108,7 +108,7 @@ export interface App {
 /** Builds the whole server from its parts; tests build it too. */
 export const createApp = ({
   db,
-  now,
+  now: clock,
   ticks = TICKS,
   webFolder,
   reach = NOWHERE,
@@ -116,18 +116,32 @@ export const createApp = ({
   behaviours = {},
   canRehearse = true,
   keeper = () => undefined,
-  teacher = createTeacherDoor(db, now),
+  teacher = createTeacherDoor(db, clock),
   log = createLog(undefined),
   isFileThere = () => true,
   reader,
 }: AppParts): App => {
+  const { now, isWrong: isClockWrong } = createSensibleClock(db, clock);
   const classes = createClassRepository(db);
   const tablets = createTabletRepository(db);
   const pairing = createPairing(ticks, now);
   const streams = createOpenStreams();
   const knocking = createKnocking(ticks);
   const remoteTries = pairing.knocking.persistent;
-  const shared = { db, classes, tablets, now, ticks, streams, pairing, knocking, remoteTries, behaviours, isFileThere };
+  const shared = {
+    db,
+    classes,
+    tablets,
+    now,
+    ticks,
+    streams,
+    pairing,
+    knocking,
+    remoteTries,
+    behaviours,
+    isFileThere,
+    isClockWrong,
+  };
   const classrooms = createClassrooms(shared);
   const setUp = createClassSetUp({ db, classes, classrooms });
   const find: FindClassroom = (req) => {

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { v4 as newId } from 'uuid';
-import { beginRound, openSchool, tabletAnswer, type School } from './school.test.support.ts';
+import { openStream } from './live/stream.test.support.ts';
+import { beginRound, bytesOf, openSchool, tabletAnswer, type School } from './school.test.support.ts';
 
 const DAY_MS = 24 * 3_600_000;
 
@@ -42,6 +43,35 @@ describe('a clock that somebody puts back a day', () => {
     school.setClock(-DAY_MS);
     school.passTime(5000);
     await tablet.post('/station/door', { code }).expect(204);
+  });
+});
+
+describe('a computer with an empty battery, whose clock says 1970', () => {
+  it('dates what is answered by the last day there was, tells every screen, and its class can still be moved', async () => {
+    const school = await openSchool();
+    try {
+      const stream = await openStream(`${school.url}/api/live`);
+      await stream.until(({ event }) => event === 'room');
+      const { id } = await beginRound(school);
+      await school.answer(tabletAnswer(1, id, 0, 180)).expect(201);
+      school.setClock(new Date('1970-01-01T00:05:00Z').getTime() - new Date('2026-11-24T09:00:00').getTime());
+      await stream.until(({ event, data }) => event === 'room' && (data as { clockWrong: boolean }).clockWrong);
+      const late = { ...tabletAnswer(2, id, 0, 180) };
+      await school.answer(late).expect(201);
+      const row = school.db.prepare('SELECT day, stored_at FROM answer WHERE id = ?').get(late.id);
+      expect(row).toMatchObject({ day: '2026-11-24', stored_at: expect.stringMatching(/^2026-11-24T/) });
+      const { bytes } = await bytesOf(school.get('/moving/class.json'));
+      const other = await openSchool({ demo: false });
+      try {
+        const file = bytes.toString();
+        await other.post('/moving/arrivals', JSON.parse(file)).expect(201);
+      } finally {
+        await other.close();
+      }
+      await stream.end();
+    } finally {
+      await school.close();
+    }
   });
 });
 

@@ -60,6 +60,8 @@ export interface ClassroomParts {
   /** How stand-ins for the children of the made-up class behave, by name. */
   readonly behaviours: Behaviours;
   readonly isFileThere: IsFileThere;
+  /** Does the computer's clock say a year that cannot be? */
+  readonly isClockWrong: () => boolean;
   /** Judges answers of every class. */
   readonly judging: Judging;
 }
@@ -70,7 +72,20 @@ export interface ClassroomParts {
  * @param classId 0, which no class has, before one was set up: all is empty then
  */
 export const createClassroom = (parts: ClassroomParts, classId: number) => {
-  const { db, classes, tablets, now, ticks, streams, knocking, remoteTries, behaviours, isFileThere, judging } = parts;
+  const {
+    db,
+    classes,
+    tablets,
+    now,
+    ticks,
+    streams,
+    knocking,
+    remoteTries,
+    behaviours,
+    isFileThere,
+    isClockWrong,
+    judging,
+  } = parts;
   /** @throws HoppelError no-class before one was set up */
   const row = (): ClassRow => {
     const found = classes.maybe(classId);
@@ -119,7 +134,7 @@ export const createClassroom = (parts: ClassroomParts, classId: number) => {
     classView,
     now,
   });
-  const live = createLive({ runner, settings, relay, seats, setAside, streams, tries, isFileThere });
+  const live = createLive({ runner, settings, relay, seats, setAside, streams, tries, isFileThere, isClockWrong });
   return {
     id: classId,
     row,

@@ -75,13 +75,24 @@ interface Parts {
   /** Wrong tries of devices that try code after code. */
   readonly tries: () => number;
   readonly isFileThere: IsFileThere;
+  readonly isClockWrong: () => boolean;
 }
 
 /**
  * The live streams of one class: one for the teacher's screens, one for the tablets. Every stream begins with the current state, so a
  * reconnect catches up at once.
  */
-export const createLive = ({ runner, settings, relay, seats, setAside, streams, tries, isFileThere }: Parts) => {
+export const createLive = ({
+  runner,
+  settings,
+  relay,
+  seats,
+  setAside,
+  streams,
+  tries,
+  isFileThere,
+  isClockWrong,
+}: Parts) => {
   const screens = createChannel<Record<string, unknown>, ScreenState>();
   const covered = createChannel<Record<string, unknown>, ScreenState>();
   const remotes = createChannel<Record<string, unknown>, ScreenState>();
@@ -104,6 +115,7 @@ export const createLive = ({ runner, settings, relay, seats, setAside, streams, 
     tries: tries(),
     remotes: remotes.sessionCount,
     fileGone: !isFileThere(),
+    clockWrong: isClockWrong(),
   });
 
   const tellTeachers = <E extends keyof TeacherEvents>(event: E, data: TeacherEvents[E]): void => {

@@ -80,6 +80,7 @@ watch(
       <HelpSheet v-if="classroom.classroom && !isShut" />
       <p v-if="isCovered && !isShut" class="lost covered" role="status">{{ t('entry.boardCovered') }}</p>
       <p v-if="board.room.fileGone && !isShut" class="lost gone" role="alert">{{ t('problem.file-gone') }}</p>
+      <p v-else-if="board.room.clockWrong && !isShut" class="lost gone" role="alert">{{ t('app.clockWrong') }}</p>
       <p v-if="!board.connected && !mustJoin && !isShut" class="lost" role="status">{{ t('app.reconnecting') }}</p>
     </div>
   </v-app>

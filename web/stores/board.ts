@@ -41,7 +41,7 @@ export const useBoardStore = defineStore('board', () => {
   /** Grows whenever who sits at a tablet, or what was handed out, changed. */
   const tabletsVersion = ref(0);
   /** What of the tablets asks to be looked at. */
-  const room = shallowRef<RoomNews>({ setAside: 0, tries: 0, remotes: 0, fileGone: false });
+  const room = shallowRef<RoomNews>({ setAside: 0, tries: 0, remotes: 0, fileGone: false, clockWrong: false });
   /** What children are setting or drawing in the task of now, by child. */
   const drafts = shallowRef<ReadonlyMap<number, OnTablet>>(new Map());
 
