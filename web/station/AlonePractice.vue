@@ -62,7 +62,7 @@ const isFirst = createOneAct();
 /** Done, tapped twice, does not spend the second try: what was answered is the same. */
 const handIn = (): void => {
   const [asked, given] = [item.value, answer.value];
-  if (asked === undefined || given === undefined || !isFirst(JSON.stringify(given))) return;
+  if (asked === undefined || given === undefined || !isFirst(JSON.stringify([asked, given]))) return;
   if (practice.quiet) {
     handInQuietly(asked, given);
     return;
