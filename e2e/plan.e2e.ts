@@ -37,6 +37,9 @@ describe('the plan', () => {
     await page.driver.get(hoppel.url + path);
     await page.says(words);
   };
+  /** Opens the desk of the lesson that stands there on the path. */
+  const openDesk = async (number: number, words: string): Promise<void> =>
+    open(`/lessons/${(await room()).lessons[number - 1]!.id}`, words);
   const stone = (number: number): Promise<WebElement> => page.find(`.path li:nth-child(${number}) .stone`);
   const focus = (element: WebElement): Promise<unknown> =>
     Promise.resolve(page.driver.executeScript('arguments[0].focus()', element));
@@ -108,7 +111,7 @@ describe('the plan', () => {
 
   step('a skipped day pushes what is in the way, says what moved and why, and is taught after all', async () => {
     const before = await days();
-    await open('/lessons/3', 'The parts of a clock');
+    await openDesk(3, 'The parts of a clock');
     await menu('Skip this day');
     await soon(() => page.driver.executeScript<string>('return document.activeElement.tagName')).toBe('INPUT');
     await page.press('fire drill');
@@ -124,19 +127,19 @@ describe('the plan', () => {
   });
 
   step('a lesson goes to another day, one is put in and taken out', async () => {
-    await open('/lessons/16', 'Can this clock be right?');
+    await openDesk(16, 'Can this clock be right?');
     await menu('To another day');
     await page.driver.executeScript(
       "const field = document.querySelector('.ask input'); field.value = '2026-12-25'; field.dispatchEvent(new Event('input', { bubbles: true }));",
     );
     await page.tap('Move it');
     await kept('it is on Christmas', async () => (await days()).at(-1) === '2026-12-25');
-    await open('/lessons/4', 'Round and round');
+    await openDesk(4, 'Round and round');
     await menu('Put in an empty lesson after it');
     await page.says('Lesson put in.');
     await kept('17 stones', async () => (await page.all('.path .stone')).length === 17);
     expect((await keys())[4]).toBe('blank');
-    await open('/lessons/5', 'A lesson of my own');
+    await openDesk(5, 'A lesson of my own');
     await menu('Call it something else');
     await page.press(Key.chord(Key.CONTROL, 'a'), 'The sundial');
     await page.press(Key.ENTER);
@@ -148,7 +151,7 @@ describe('the plan', () => {
   step(
     'segments are reordered and pulled longer by keyboard; the minutes are held against the lesson’s length',
     async () => {
-      await open('/lessons/9', 'O’clock: read and set');
+      await openDesk(9, 'O’clock: read and set');
       const kinds = async (): Promise<string[]> => (await room()).lessons[8]!.segments.map(({ kind }) => kind);
       const length = async (at: number): Promise<number> => (await room()).lessons[8]!.segments[at]!.minutes;
       expect((await kinds()).slice(0, 2)).toEqual(['warm-up', 'show']);
@@ -210,7 +213,7 @@ describe('the plan', () => {
   });
 
   step('a time is swapped: what keeps the rules is offered, what breaks one says which', async () => {
-    await open('/lessons/9', 'O’clock: read and set');
+    await openDesk(9, 'O’clock: read and set');
     const round = async (): Promise<number[]> =>
       (await room()).lessons[8]!.segments.find(({ kind }) => kind === 'show-me')!.times;
     const before = await round();
@@ -250,7 +253,7 @@ describe('the plan', () => {
     await kept('the note is kept after all', async () => (await note()) === 'Bring the big clock. And the sundial.');
     await kept('the change too', async () => (await room()).lessons[8]!.segments[1]!.kind === 'show');
     await page.until('nothing waits', async () => (await page.all('.failed')).length === 0);
-    await open('/lessons/10', 'Noted last time');
+    await openDesk(10, 'Noted last time');
     await page.says('And the sundial.');
   });
 

@@ -233,7 +233,8 @@ describe('how a round is run', () => {
       body: JSON.stringify({ id: newId(), version: unit.plan.version, change }),
     });
     expect([inserted.status, inserted.ok ? '' : await inserted.text()]).toEqual([200, '']);
-    await board.open('/board/9');
+    const after = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as typeof unit;
+    await board.open(`/board/${after.lessons[8]!.id}`);
     await page.press('g');
     await page.shows('.rings .brick', 24);
     await page.tap('3:15 · 3:45');
@@ -246,14 +247,14 @@ describe('how a round is run', () => {
   it('what children do by themselves is asked as they see it: no hand stands there before the answer is opened', async () => {
     await endRound();
     const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
-      lessons: { number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+      lessons: { id: number; segments: { kind: string; items: { kind: string }[] }[] }[];
     };
-    const [place] = lessons.flatMap(({ number, segments }) =>
+    const [place] = lessons.flatMap(({ id, segments }) =>
       segments.flatMap(({ kind, items }, at) =>
-        kind === 'alone' && items.some((item) => item.kind === 'draw') ? [{ number, at, items }] : [],
+        kind === 'alone' && items.some((item) => item.kind === 'draw') ? [{ id, at, items }] : [],
       ),
     );
-    await board.open(`/board/${place!.number}?segment=${place!.at}`);
+    await board.open(`/board/${place!.id}?segment=${place!.at}`);
     for (const [index, { kind }] of place!.items.entries()) {
       await page.until(`task ${index + 1}`, async () => (await page.attribute('.board', 'data-task')) === kind);
       const isAsked = kind === 'draw' || kind === 'set';
@@ -274,11 +275,11 @@ describe('how a round is run', () => {
   it('the ticket of a lesson about judging clocks asks for judgements, and for other things that were taught', async () => {
     await endRound();
     const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
-      lessons: { key: string; number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+      lessons: { key: string; id: number; segments: { kind: string; items: { kind: string }[] }[] }[];
     };
     const lesson = lessons.find(({ key }) => key === 'judge-clock')!;
     const at = lesson.segments.findIndex(({ kind }) => kind === 'ticket');
-    await page.driver.get(`${hoppel.url}/board/${lesson.number}?segment=${at}`);
+    await page.driver.get(`${hoppel.url}/board/${lesson.id}?segment=${at}`);
     await page.find('.board svg.judged');
     await page.press('g');
     await (await page.find(`.round-tray [data-part="${at}"]`)).click();
@@ -295,13 +296,13 @@ describe('how a round is run', () => {
   it('a lesson about the hour hand asks with that hand alone, and has one answer', async () => {
     await endRound();
     const { lessons } = (await (await fetch(`${hoppel.url}/api/classroom`)).json()) as {
-      lessons: { number: number; segments: { kind: string; items: { kind: string }[] }[] }[];
+      lessons: { id: number; segments: { kind: string; items: { kind: string }[] }[] }[];
     };
-    const places = lessons.flatMap(({ number, segments }) =>
-      segments.flatMap(({ items }, at) => (items.some(({ kind }) => kind === 'hour-hand') ? [{ number, at }] : [])),
+    const places = lessons.flatMap(({ id, segments }) =>
+      segments.flatMap(({ items }, at) => (items.some(({ kind }) => kind === 'hour-hand') ? [{ id, at }] : [])),
     );
-    const { number, at } = places[0]!;
-    await board.open(`/board/${number}?segment=${at}`);
+    const { id, at } = places[0]!;
+    await board.open(`/board/${id}?segment=${at}`);
     await page.press('g');
     await (await page.find(`.round-tray [data-part="${at}"]`)).click();
     await phase('ask');
