@@ -118,7 +118,7 @@ export const createDesk = (parts: Parts) => {
         again: (last?.suggestion ? planner.costOf(againChange(last)) : undefined) ?? null,
       };
     },
-    /** The check a lesson's desk decides upon; none where nobody has answered one. */
+    /** The check a lesson's desk decides upon, or undefined if nobody has answered one. */
     checkBefore: (lesson: Lesson): number | undefined => known(lesson)?.check.id,
     /**
      * Keeps a decision; "teach again" puts a lesson in behind the one on the desk, or behind the last one given, aimed at the

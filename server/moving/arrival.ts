@@ -35,7 +35,7 @@ export interface ArrivalWork {
   /** Path of the data file here. */
   readonly here: string;
 }
-/** What came of it, or why the file is refused. */
+/** What was read, or why the file is refused. */
 export type ArrivalRead =
   | (Pick<ArrivedFile, 'madeAt' | 'classIds'> & { readonly contents: Arrival })
   | { readonly code: HoppelError['code']; readonly message: string };

@@ -37,7 +37,7 @@ export const createTeacherDoor = (db: Database, now: Now) => {
     return hashed === undefined || now === undefined ? hashed === now : hashed.hash.equals(now.hash);
   };
   /**
-   * @returns what is stored, which the passphrase is of; none where there is none
+   * @returns what is stored of the passphrase, or undefined if none is set
    * @throws HoppelError wrong-passphrase, also where it was changed meanwhile; too-many-tries
    */
   const check = async (passphrase: string, asking: Asking): Promise<Hashed | undefined> => {

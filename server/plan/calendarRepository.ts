@@ -101,7 +101,7 @@ export const createCalendarRepository = (db: Database, classId: number) => {
 };
 export type CalendarRepository = ReturnType<typeof createCalendarRepository>;
 
-/** Finds the class whose calendar is read at an address; none where it was withdrawn. */
+/** Finds the class whose calendar is read at an address. @returns undefined if the address was withdrawn */
 export const createCalendarAddresses = (db: Database) => {
   const select = db.prepare<[string], number>('SELECT class_id FROM calendar WHERE address = ?').pluck();
   return (address: string): number | undefined => select.get(address);

@@ -6,7 +6,7 @@ import { HoppelError } from '../errors/hoppelError.ts';
 import type { Reach } from '../remote/remoteRoutes.ts';
 import { calendarOf, eventsOfUnit } from './unitCalendar.ts';
 
-/** The unit of a class as a calendar, as of now. @throws HoppelError no-unit */
+/** The unit of a class as a calendar, as it stands. @throws HoppelError no-unit */
 export const calendarText = ({ row, planner, settings, calendar, now }: Classroom): string => {
   const about = row();
   const events = calendar.events(eventsOfUnit(about, planner.plan(), settings.one()), now());

@@ -45,7 +45,7 @@ export interface Run {
   readonly text: string;
 }
 
-/** The font a letter is set in; none where no font has it. */
+/** The font a letter is set in, or undefined if no font has it. */
 const fontOf = (letter: string, font: PrintFont): string | undefined => {
   if (FIRST.test(letter)) return font;
   const file = fileWith(letter, WEIGHT[font]);

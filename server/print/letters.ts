@@ -68,7 +68,7 @@ const has = (file: string, letter: number): boolean => {
 };
 
 const filesOf = new Map<string, string | undefined>();
-/** The font file that sets a letter; none where no family has it. @param weight 400 or 700 */
+/** The font file that has a letter, or undefined if no family has it. @param weight 400 or 700 */
 export const fileWith = (letter: string, weight: 400 | 700): string | undefined => {
   const code = letter.codePointAt(0)!;
   const key = `${code} ${weight}`;

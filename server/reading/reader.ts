@@ -33,7 +33,7 @@ export interface Reader {
 
 interface Reading {
   readonly worker: Worker;
-  /** Requests it has; each is told when the thread is gone. */
+  /** Requests the thread has not answered yet; each fails if the thread dies. */
   readonly open: Set<() => void>;
   timer: NodeJS.Timeout | undefined;
 }

@@ -1,6 +1,6 @@
 import type { Lesson } from '../../contract/index.ts';
 
-/** The lesson an address names by its id; none where it names none, or one that is in the unit no more. */
+/** The lesson an address names by its id, or undefined if that lesson is not in the unit. */
 export const lessonOfAddress = (
   params: Readonly<Record<string, string | string[] | undefined>>,
   lessons: readonly Lesson[],
