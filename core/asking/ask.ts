@@ -69,7 +69,7 @@ export const askPhrase = (item: Item, conventions: Conventions, wished: Prompt =
   const named = (time: DialTime): string => (prompt === 'digits' ? digital(time, conventions) : say(time, conventions));
   switch (item.kind) {
     case 'name-part':
-      return ask('name-part', { part: partName(item.part, conventions) });
+      return ask(item.part === 'numerals' ? 'name-parts' : 'name-part', { part: partName(item.part, conventions) });
     case 'read':
     case 'choose-words':
       return ask('read');

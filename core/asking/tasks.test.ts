@@ -46,6 +46,11 @@ describe.each(ITEM_KINDS)('a task of kind %s', (kind) => {
   });
 });
 
+it('a part that is many is asked for as many', () => {
+  expect(said({ kind: 'name-part', part: 'numerals' })).toBe('Where are the numbers?');
+  expect(said({ kind: 'name-part', part: 'face' })).toBe('Where is the face?');
+});
+
 describe('a time that is asked for', () => {
   const draw: Item = { kind: 'draw', shown: timeOf(4, 30) };
   it.each([

@@ -183,6 +183,25 @@ describe('help on paper', () => {
     expect(texts('some').dots).toBe(1);
     expect(texts('little').numerals).toEqual([]);
   });
+  it.each(['read', 'draw', 'choose-clock', 'which-of', 'choose-words'] as const)(
+    'has minute numbers a child can read, 7.5 points at least, clear of the rim: %s',
+    (kind) => {
+      const content = contentOf({ type: 'practice', help: 'much', forms: [[asPrinted(makeItem(kind, seededRng(3)))]] });
+      const [page] = [...layPages(content, [{ form: 0 }], SETTING)];
+      const numbers = page!.marks.flatMap((mark) =>
+        mark.kind === 'text' && mark.ink === 'quiet' && mark.as === 'part-of-drawing' ? [mark] : [],
+      );
+      expect(numbers.length % 12).toBe(0);
+      expect(numbers.length).toBeGreaterThan(0);
+      for (const { size } of numbers) expect((size * 72) / 25.4).toBeGreaterThanOrEqual(7.499);
+      const faces = page!.zones.flatMap((zone) => (zone.kind === 'face' ? [zone] : []));
+      for (const { text, at, size } of numbers) {
+        const from = Math.min(...faces.map((face) => Math.hypot(face.at.x - at.x, face.at.y - at.y) - face.radius));
+        const reaches = /^(15|45)$/.test(text) ? size * 0.55 : 0;
+        expect(from - reaches).toBeGreaterThan(0);
+      }
+    },
+  );
 });
 
 describe('a recipe that cannot be kept', () => {

@@ -99,11 +99,25 @@ const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[
     }));
 };
 
+/** The smallest a number is printed for a child to read, millimetres: 7.5 points. */
+const SMALLEST_NUMBER = (7.5 * 25.4) / 72;
+/** Half of what two digits take across, of their size. */
+const TWO_DIGITS = 0.55;
+/** Clear paper between the rim and a minute number, millimetres. */
+const RIM_GAP = 0.2;
+
+/** How large minute numbers are and how far out their middles stand, in units of the face: further round a small one. */
+const minuteNumbersOf = (radius: number): { readonly size: number; readonly radius: number } => {
+  const unit = radius / RIM_RADIUS;
+  const size = Math.max(MINUTE_NUMBERS.size, SMALLEST_NUMBER / unit);
+  return { size, radius: Math.max(MINUTE_NUMBERS.radius, RIM_RADIUS + TWO_DIGITS * size + RIM_GAP / unit) };
+};
+
 const minuteMarks = ({ at, radius, look }: FaceWishes): Mark[] => {
   if (!look.minuteNumbers) return [];
   const unit = radius / RIM_RADIUS;
-  const { size } = MINUTE_NUMBERS;
-  return minuteNumberPlaces(look.outline).map(({ minutes, x, y }) => ({
+  const { size, radius: out } = minuteNumbersOf(radius);
+  return minuteNumberPlaces(look.outline, out).map(({ minutes, x, y }) => ({
     kind: 'text',
     text: String(minutes),
     at: { x: at.x + x * unit, y: at.y + (y + (CAP_HEIGHT * size) / 2) * unit },
@@ -133,10 +147,24 @@ export const faceMarks = (wishes: FaceWishes): Mark[] => {
   ];
 };
 
+/** How far a round face reaches with what stands round it, in millimetres. */
+const reachOf = (radius: number, look: ClockLook): number => {
+  if (!look.minuteNumbers && !look.dot) return radius;
+  const numbers = minuteNumbersOf(radius);
+  const usual = MINUTE_NUMBERS.radius + MINUTE_NUMBERS.size * 0.75;
+  return (Math.max(usual, numbers.radius + TWO_DIGITS * numbers.size) / RIM_RADIUS) * radius;
+};
+
 /** Half of the room a face takes across and down, millimetres, with its minute numbers. */
 export const roomOfFace = (radius: number, look: ClockLook): { readonly x: number; readonly y: number } => {
   const { x, y } = HALF_SIZE[look.outline];
-  const outside =
-    look.minuteNumbers || look.dot ? 1 + (MINUTE_NUMBERS.radius - 100 + MINUTE_NUMBERS.size * 0.75) / 100 : 1;
-  return { x: (x / 100) * radius * outside, y: (y / 100) * radius * outside };
+  const reach = reachOf(radius, look);
+  return { x: (x / 100) * reach, y: (y / 100) * reach };
+};
+
+/** The largest radius of a face that has half of a width for itself, up to a millimetre's tenth. @param half millimetres */
+export const widestRadius = (half: number, most: number, look: ClockLook): number => {
+  let radius = most;
+  while (roomOfFace(radius, look).x > half) radius -= 0.1;
+  return radius;
 };

@@ -1,7 +1,7 @@
 import type { ClockOption, ClockPicture, ItemOf } from '../../items/index.ts';
 import { digital, say } from '../../wording/index.ts';
 import { clockAt, clockOfPicture, type ClockPlace } from '../clocks/clock.ts';
-import { roomOfFace } from '../clocks/face.ts';
+import { roomOfFace, widestRadius } from '../clocks/face.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import { CAP_HEIGHT } from '../page/type.ts';
 import { onlyMarks, together, type Drawn } from '../page/zone.ts';
@@ -42,9 +42,9 @@ const optionDrawn = (option: ClockPicture | ClockOption, place: ClockPlace, cont
 /** Clocks beside each other, of which the right ones are circled. */
 export const clocksBlock = (item: ItemOf<'choose-clock'> | ItemOf<'which-of'>, context: BlockContext): Block => {
   const inRow = Math.min(item.options.length, 4);
-  /** Oval faces with minute numbers are wide. */
-  const widest = (context.width / inRow - BESIDE) / 2 / roomOfFace(1, context.look).x;
-  const radius = Math.min(context.radius, inRow > 3 ? FOUR_RADIUS : Infinity, widest);
+  const most = Math.min(context.radius, inRow > 3 ? FOUR_RADIUS : Infinity);
+  // Oval faces with minute numbers are wide.
+  const radius = widestRadius((context.width / inRow - BESIDE) / 2, most, context.look);
   const room = roomOfFace(radius, context.look);
   const rows = Math.ceil(item.options.length / inRow);
   /** Room for the ring round each of them. */

@@ -20,7 +20,9 @@ const jointAt = (item: number, column: 'clock' | 'digits' | 'words', row: number
 
 /** Clocks, digits and words in three columns, what belongs together to be joined by lines. */
 export const pairBlock = (item: ItemOf<'pair'>, context: BlockContext): Block => {
-  const { conventions, look, item: number } = context;
+  const { conventions, item: number } = context;
+  // Round clocks as small as these, no minute number could be read.
+  const look = { ...context.look, minuteNumbers: false, dot: false };
   const radius = Math.min(RADIUS.most, RADIUS.share * context.radius);
   const room = roomOfFace(radius, look);
   const rowHeight = 2 * room.y + 2;
