@@ -14,6 +14,14 @@ const focused = (): Promise<string> =>
   );
 
 describe('the first morning', () => {
+  it.each(['/', '/class', '/sheets', '/tablets', '/settings', '/settings/class', '/settings/day', '/settings/unit'])(
+    'leads from %s to where a class is made, for there is none',
+    async (path) => {
+      await open(path);
+      await page.says('Hoppel helps a class to its first clocks.');
+      // What a page without a class would say to the console fails as the window is closed.
+    },
+  );
   it('begins with three sentences, a picture and the made-up class to look round in, out of the way in one step', async () => {
     await open('/');
     await page.says('Hoppel helps a class to its first clocks.');

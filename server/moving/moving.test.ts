@@ -1,8 +1,10 @@
+import { Readable } from 'node:stream';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import request from 'supertest';
 import { v4 as newId } from 'uuid';
 import type { ClassView, Classroom, TakeIn } from '../../contract/index.ts';
 import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
+import { readArrival } from './arrival.ts';
 import { ROWS, columnsOf, type MovedTable } from './rows.ts';
 import { MOVING } from './tables.ts';
 import {
@@ -207,10 +209,15 @@ describe('a class that is taken along', () => {
       ['no day', changed((copy) => (first('answer')(copy)['day'] = 'today')), /day/],
     ];
     for (const [what, body, says] of bad) {
-      const { body: problem, status } = await sendTo(to, body);
-      expect([what, status, problem.code]).toEqual([what, 400, 'bad-file']);
-      expect(problem.message).toMatch(says);
+      const problem: unknown = await readArrival(Readable.from([Buffer.from(body)])).catch((error: unknown) => error);
+      expect([what, problem]).toEqual([what, expect.objectContaining({ code: 'bad-file' })]);
+      expect(String(problem)).toMatch(says);
     }
+    // And as a file that is sent: the one that fails last.
+    const [what, body, says] = bad.at(-1)!;
+    const { body: problem, status } = await sendTo(to, body);
+    expect([what, status, problem.code]).toEqual([what, 400, 'bad-file']);
+    expect(problem.message).toMatch(says);
     expect(count(to, 'class')).toBe(0);
   });
   it('says what is wrong with a large file at its begin, too, while the rest of it is still on its way', async () => {

@@ -32,6 +32,13 @@ const open = async (): Promise<void> => {
   await router.isReady();
   if (classroom.classroom?.class === null) await router.replace({ name: 'welcome' });
 };
+/** Views that are there before any class is. */
+const BEFORE_A_CLASS: ReadonlySet<unknown> = new Set(['welcome', 'bring-in', 'backups', 'moving', 'passphrase']);
+/** Also once the last class has been deleted in another window. */
+const hasNoClass = computed(() => classroom.classroom?.class === null && !BEFORE_A_CLASS.has(route.name));
+watch(hasNoClass, (has) => {
+  if (has) void router.replace({ name: 'welcome' });
+});
 provideFace(() => classroom.classroom?.settings);
 colourHands(() => classroom.classroom?.settings);
 const endLive = board.start();
@@ -72,7 +79,7 @@ watch(
       </div>
       <JoinRemote v-else-if="mustJoin" @joined="open" />
       <!-- Until its page is there nothing of the shell is: it would not know which keys it has. -->
-      <div v-else-if="classroom.classroom === undefined || route.name === undefined" class="whole">
+      <div v-else-if="classroom.classroom === undefined || route.name === undefined || hasNoClass" class="whole">
         <p class="quiet" role="status">{{ t('app.loading') }}</p>
       </div>
       <router-view v-else-if="route.meta['shell'] === false" />
