@@ -18,6 +18,8 @@ export default {
     {
       ...common,
       displayName: 'unit',
+      globalSetup: '<rootDir>/tools/bundleThreads.mjs',
+      globalTeardown: '<rootDir>/tools/removeThreads.mjs',
       testMatch: ['<rootDir>/{core,contract,server,demo,web,tools}/**/*.test.{ts,mjs}'],
     },
     {

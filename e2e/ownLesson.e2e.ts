@@ -11,7 +11,7 @@ const classroom = async (): Promise<Classroom> =>
 const lesson = async (number: number): Promise<Lesson> => (await classroom()).lessons[number - 1]!;
 /** Chooses in the menu of a lesson. */
 const choose = async (number: number, what: string): Promise<void> => {
-  await page.driver.get(`${hoppel.url}/lessons/${number}`);
+  await page.driver.get(`${hoppel.url}/lessons/${(await lesson(number)).id}`);
   await (await page.find('.lesson-menu button')).click();
   await page.tap(what);
 };
@@ -62,7 +62,7 @@ describe('a lesson of one’s own', () => {
       ['show-me', 5, [180]],
     ]);
     expect(segments.map(({ items }) => items.map(({ kind }) => kind))).toEqual([['read', 'read', 'read'], ['draw']]);
-    await page.driver.get(`${hoppel.url}/lessons/10`);
+    await page.driver.get(`${hoppel.url}/lessons/${(await lesson(10)).id}`);
     await page.says('I can read when the hare is fed.');
   });
   it('is changed later, and what was not touched stays', async () => {

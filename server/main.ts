@@ -1,3 +1,4 @@
+import { rmSync } from 'node:fs';
 import type { RequestListener } from 'node:http';
 import { hostname, networkInterfaces } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -91,8 +92,14 @@ const restore = async (name: string): Promise<void> => {
 const replaceBy = async (name: string): Promise<void> => {
   const { backups, file } = school;
   backups.contentsOf(name);
-  await backups.make('restore');
+  // First: the backup of what is replaced may be the one that takes this one's place among those kept.
   const beside = putBeside(backups.pathOf(name), data);
+  try {
+    await backups.make('restore');
+  } catch (error) {
+    rmSync(beside, { force: true });
+    throw error;
+  }
   served = notNow;
   await school.end();
   // Before the switch: whatever ends the program in the midst of it, one file or the other is there, each with the passphrase.

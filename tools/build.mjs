@@ -4,30 +4,22 @@ import { join } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { build as buildWeb } from 'vite';
 import { ROOT } from './ensure.mjs';
+import { FOR_NODE, THREADS } from './threads.mjs';
 
 rmSync(join(ROOT, 'dist'), { recursive: true, force: true });
 await buildWeb({ configFile: join(ROOT, 'web/vite.config.ts'), logLevel: 'warn' });
 await bundle({
+  ...FOR_NODE,
   absWorkingDir: ROOT,
   entryPoints: {
     main: 'server/main.ts',
     makeDemo: 'demo/main.ts',
-    calendarWorker: 'server/plan/calendarWorker.ts',
-    arrivalWorker: 'server/moving/arrivalWorker.ts',
     backupMain: 'server/backups/backupMain.ts',
     restoreMain: 'server/backups/restoreMain.ts',
     readAgainMain: 'server/readAgainMain.ts',
     forgetMain: 'server/passphrase/forgetMain.ts',
-    readingThread: 'server/reading/readingThread.ts',
+    ...THREADS,
   },
   outdir: 'dist/server',
-  bundle: true,
-  // What is loaded only when it is wanted stays a file of its own.
-  splitting: true,
-  platform: 'node',
-  target: 'node20',
-  format: 'esm',
-  packages: 'external',
-  sourcemap: true,
 });
 cpSync(join(ROOT, 'server/db/migrations'), join(ROOT, 'dist/server/migrations'), { recursive: true });

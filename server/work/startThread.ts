@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import { pathToFileURL } from 'node:url';
 import { Worker, type Transferable } from 'node:worker_threads';
 
 /** Megabytes of objects a thread may hold before it is ended. */
@@ -14,8 +15,10 @@ export const startThread = (
   work: unknown,
   { maxHeapMb = MAX_HEAP_MB, transfer = [] }: { maxHeapMb?: number; transfer?: readonly Transferable[] } = {},
 ): Worker => {
-  // Built, all files lie beside the server's; in tests the sources run as they are.
-  const built = new URL(source.pathname.split('/').at(-1)!.replace(/\.ts$/, '.js'), import.meta.url);
+  // Built, all files lie beside the server's. Tests bundle the threads and say where; without either the sources run as they are.
+  const bundled = process.env['HOPPEL_THREADS'];
+  const folder = bundled === undefined ? import.meta.url : pathToFileURL(`${bundled}/`);
+  const built = new URL(source.pathname.split('/').at(-1)!.replace(/\.ts$/, '.js'), folder);
   const isBuilt = existsSync(built);
   return new Worker(isBuilt ? built : asItIs(source), {
     workerData: work,

@@ -40,7 +40,10 @@ const help = shallowRef<Help>();
 const shown = shallowRef<Answer>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 onScopeDispose(() => clearTimeout(timer));
+/** Two tasks may be alike: each has its own. */
+let isFirst = createOneAct();
 const toNext = (): void => {
+  isFirst = createOneAct();
   answer.value = help.value = shown.value = undefined;
   status.value = 'open';
   goOn();
@@ -58,11 +61,10 @@ const handInQuietly = (asked: Item, given: Answer): void => {
   // At once: the task of before is never drawn at the next one's place.
   toNext();
 };
-const isFirst = createOneAct();
 /** Done, tapped twice, does not spend the second try: what was answered is the same. */
 const handIn = (): void => {
   const [asked, given] = [item.value, answer.value];
-  if (asked === undefined || given === undefined || !isFirst(JSON.stringify([asked, given]))) return;
+  if (asked === undefined || given === undefined || !isFirst(JSON.stringify(given))) return;
   if (practice.quiet) {
     handInQuietly(asked, given);
     return;

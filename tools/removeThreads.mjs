@@ -1,0 +1,1 @@
+export { removeThreads as default } from './bundleThreads.mjs';
