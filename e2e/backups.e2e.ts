@@ -108,7 +108,7 @@ describe('backups', () => {
         db.close();
       }
     };
-    expect(readdirSync(folder).filter((name) => name.endsWith('-end.sqlite') && hasZoe(name))).toHaveLength(1);
+    expect(readdirSync(folder).filter((name) => /-end-\d+\.sqlite$/.test(name) && hasZoe(name))).toHaveLength(1);
     await hoppel.start();
   });
 });
