@@ -177,7 +177,10 @@ const end = async (): Promise<void> => {
 // A window that is closed (SIGHUP) is an end like any other: the data file is closed whole.
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void end());
 if (withParent) whenParentGoes(() => void end());
+const opened = school;
+/** The program ends, or a backup takes the file's place: what was being worked out ahead is cut off, and nobody misses it. */
+const isOver = (): boolean => ending || isRestoring || school !== opened;
 void listen()
-  .then(() => (ending ? undefined : school.warm()))
+  .then(() => (isOver() ? undefined : opened.warm()))
   // What cannot be worked out ahead is said, and worked out again for whoever asks.
-  .catch((error: unknown) => ending || console.error('Making ready:', error));
+  .catch((error: unknown) => isOver() || console.error('Making ready:', error));

@@ -1,14 +1,7 @@
-import { spawnSync } from 'node:child_process';
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
-import request from 'supertest';
 import { v4 as newId } from 'uuid';
 import { openSchool, type School } from '../school.test.support.ts';
 import { FERN_CHOICES as choices, openFernRoom } from './fernRoom.test.support.ts';
-
-const calendar = (...events: string[]): string =>
-  ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Quillbrook//EN', ...events, 'END:VCALENDAR', ''].join('\r\n');
-const event = (...lines: string[]): string =>
-  ['BEGIN:VEVENT', 'UID:x', 'DTSTAMP:20261101T000000Z', ...lines, 'END:VEVENT'].join('\r\n');
 
 describe('a unit', () => {
   let school: School;
@@ -258,87 +251,6 @@ describe('files in and out', () => {
     expect((await school.get('/classroom')).body.plan).toBeNull();
   });
 
-  it('the calendar has an event a lesson, at number time wherever it is looked at', async () => {
-    const { text } = await school
-      .get('/plan/unit.ics')
-      .expect(200)
-      .expect('Content-Type', /calendar/);
-    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(16);
-    expect(text).toContain('DTSTART:20261124T090000\r\n');
-    expect(text).toContain('DTEND:20261124T092000\r\n');
-    expect(text).toContain('SUMMARY:8. O’clock: read and set');
-  });
-  it('the calendar is no other school’s: its events have names made by chance once', async () => {
-    const uids = (text: string) => [...text.matchAll(/^UID:(.*)$/gm)].map(([, uid]) => uid!.trim());
-    const ours = uids((await school.get('/plan/unit.ics').expect(200)).text);
-    const other = await openSchool();
-    try {
-      const theirs = uids((await other.get('/plan/unit.ics').expect(200)).text);
-      expect(ours.filter((uid) => theirs.includes(uid))).toEqual([]);
-    } finally {
-      await other.close();
-    }
-    expect(new Set(ours).size).toBe(16);
-    expect(uids((await school.get('/plan/unit.ics')).text)).toEqual(ours);
-  });
-  it('the calendar tells other programs what is newer, and what was taken out', async () => {
-    const read = async () => {
-      const { text } = await school.get('/plan/unit.ics').expect(200);
-      const field = (one: string, name: string) => new RegExp(`^${name}:(.*)$`, 'm').exec(one)?.[1]?.trim();
-      return new Map(
-        text
-          .split('BEGIN:VEVENT')
-          .slice(1)
-          .map((one) => [
-            field(one, 'UID'),
-            { sequence: Number(field(one, 'SEQUENCE')), stamp: field(one, 'DTSTAMP')!, status: field(one, 'STATUS') },
-          ]),
-      );
-    };
-    const before = await read();
-    const { lessons, plan } = (await school.get('/classroom')).body;
-    school.setClock(60_000);
-    await school.post('/plan/changes', {
-      id: newId(),
-      version: plan.version,
-      change: { kind: 'remove', lessonId: lessons[14].id },
-    });
-    const after = await read();
-    const gone = [...after].filter(([, { status }]) => status === 'CANCELLED');
-    expect(gone).toHaveLength(1);
-    expect(after.size).toBe(before.size);
-    for (const [uid, { sequence, stamp }] of after) {
-      const was = before.get(uid)!;
-      expect(sequence === was.sequence ? stamp === was.stamp : sequence > was.sequence && stamp > was.stamp).toBe(true);
-    }
-    // A clock that was set back makes nothing older.
-    school.setClock(-3_600_000);
-    await school.post('/plan/undo', { version: (await school.get('/classroom')).body.plan.version }).expect(200);
-    const back = await read();
-    expect(back.get(gone[0]![0])!).toMatchObject({ status: 'CONFIRMED', sequence: gone[0]![1].sequence + 1 });
-    expect(back.get(gone[0]![0])!.stamp >= gone[0]![1].stamp).toBe(true);
-  });
-  it('the calendar can be subscribed to at an address of its own, until that is withdrawn', async () => {
-    expect((await school.get('/plan/calendar').expect(200)).body).toEqual({ address: null });
-    const { address } = (await school.post('/plan/calendar', {}).expect(201)).body as { address: string };
-    expect((await school.post('/plan/calendar', {}).expect(201)).body.address).toBe(address);
-    const path = new URL(address).pathname;
-    // Another device of the network, with nothing to show.
-    const subscribed = () => request(school.url).get(path).set('Host', '192.168.1.2:4930');
-    const { text } = await subscribed().expect(200);
-    expect(text).toBe((await school.get('/plan/unit.ics')).text);
-    for (const { name } of (await school.get('/classroom')).body.children) expect(text).not.toContain(name);
-    await school.delete('/plan/calendar').expect(200);
-    await subscribed().expect(404);
-    await request(school.url).get('/api/calendar/undefined.ics').expect(404);
-    expect((await school.post('/plan/calendar', {})).body.address).not.toBe(address);
-  });
-  it('the calendar stays one whatever the class is called', async () => {
-    await school.put('/classes/opened', { name: 'Clover, Room; 1\nBEGIN:VEVENT' }).expect(200);
-    const { text } = await school.get('/plan/unit.ics').expect(200);
-    expect(text.match(/^BEGIN:VEVENT/gm)).toHaveLength(16);
-    expect(text).toContain('NAME:Clover\\, Room\\; 1\\nBEGIN:VEVENT\r\n');
-  });
   it('the plan is a page a week, on the paper of the country or what the class has chosen', async () => {
     const pdf = async () =>
       (
@@ -376,114 +288,6 @@ describe('files in and out', () => {
     await school.post('/classes', { id: newId(), name: 'Fern Room', children: [] }).expect(201);
     for (const path of ['unit.json', 'unit.ics', 'plan.pdf'])
       expect((await school.get(`/plan/${path}`).expect(409)).body.code).toBe('no-unit');
-  });
-
-  it('days off are read from a school’s calendar: whole days, several in a row, and those that come every year', async () => {
-    const text = calendar(
-      event('DTSTART;VALUE=DATE:20261126', 'DTEND;VALUE=DATE:20261128', 'SUMMARY:Harvest break'),
-      event('DTSTART;VALUE=DATE:20201225', 'RRULE:FREQ=YEARLY', 'SUMMARY:Winter holiday'),
-      event('DTSTART;VALUE=DATE:20260101', 'SUMMARY:Long ago'),
-      event(
-        'DTSTART;TZID=Europe/Berlin:20261130T160000',
-        'DTEND;TZID=Europe/Berlin:20261130T170000',
-        'SUMMARY:Staff meeting',
-      ),
-    );
-    const { body } = await school.post('/plan/days-off', { text, from: '2026-11-01', to: '2027-02-01' }).expect(200);
-    expect(body).toEqual({
-      daysOff: [
-        { from: '2026-11-26', to: '2026-11-27', name: 'Harvest break' },
-        { from: '2026-12-25', to: '2026-12-25', name: 'Winter holiday' },
-      ],
-      passedOver: 1,
-    });
-  });
-  it.each([
-    ['every fifth day since 2016', 'FREQ=DAILY;INTERVAL=5', '20160104', ['2026-12-02', '2026-12-07']],
-    ['every second week since 2016', 'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,WE', '20160104', ['2026-12-07', '2026-12-09']],
-    ['four thousand times', 'FREQ=DAILY;COUNT=4000', '20160104', ['2026-11-29', '2026-11-30']],
-    ['every first Monday', 'FREQ=MONTHLY;BYDAY=1MO', '20160104', ['2026-12-07', '2027-01-04']],
-    ['daily until this autumn', 'FREQ=DAILY;UNTIL=20261130', '20160104', ['2026-11-29', '2026-11-30']],
-    ['not yet', 'FREQ=DAILY', '20270110', ['2027-01-10', '2027-01-11']],
-  ])('a series is walked on the unit’s days alone, and falls on the right ones: %s', async (_, rule, start, days) => {
-    const text = calendar(event(`DTSTART;VALUE=DATE:${start}`, `RRULE:${rule}`, 'SUMMARY:x'));
-    const { body } = await school.post('/plan/days-off', { text, from: '2026-11-29', to: '2027-02-01' }).expect(200);
-    const found = (body.daysOff as { from: string }[]).map(({ from }) => from);
-    expect(found.slice(0, days.length)).toEqual(days);
-  });
-  it('a series of several days that began before the unit reaches into it', async () => {
-    const text = calendar(
-      event('DTSTART;VALUE=DATE:20160103', 'DTEND;VALUE=DATE:20160107', 'RRULE:FREQ=WEEKLY', 'SUMMARY:x'),
-    );
-    const { body } = await school.post('/plan/days-off', { text, from: '2026-12-01', to: '2026-12-05' }).expect(200);
-    expect(body.daysOff).toEqual([{ from: '2026-11-29', to: '2026-12-02', name: 'x' }]);
-  });
-  it.each([
-    ['the 30th of February, every day', [['RRULE:FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30']], /without end/],
-    [
-      'five that are counted, daily for twenty-six years',
-      Array(5).fill(['RRULE:FREQ=DAILY;COUNT=400000']),
-      /too often/,
-    ],
-  ])(
-    'a calendar that repeats without end is refused with a sentence, and the room goes on: %s',
-    async (_, events, why) => {
-      const text = calendar(
-        ...(events as string[][]).map((lines) => event('DTSTART;VALUE=DATE:20000101', ...lines, 'SUMMARY:x')),
-      );
-      const sent = school.post('/plan/days-off', { text, from: '2026-11-01', to: '2027-02-01' }).then((reply) => reply);
-      await school.get('/classroom').expect(200);
-      const { status, body } = await sent;
-      expect([status, body.code]).toEqual([400, 'bad-file']);
-      expect(body.message).toMatch(why as RegExp);
-    },
-  );
-  it('what was called off or leaves the time free is no day off; days named one by one are, with the first', async () => {
-    const day = (start: string, ...more: string[]) => event(`DTSTART;VALUE=DATE:${start}`, ...more, `SUMMARY:${start}`);
-    const text =
-      calendar(
-        day('20261201', 'STATUS:CANCELLED'),
-        day('20261202', 'TRANSP:TRANSPARENT'),
-        day('20261203', 'X-MICROSOFT-CDO-BUSYSTATUS:FREE'),
-        day('20261204', 'STATUS:CONFIRMED', 'TRANSP:OPAQUE'),
-      ) + calendar(day('20261207', 'RDATE;VALUE=DATE:20261209,20261211'));
-    const { body } = await school.post('/plan/days-off', { text, from: '2026-11-01', to: '2027-02-01' }).expect(200);
-    expect((body.daysOff as { from: string }[]).map(({ from }) => from)).toEqual([
-      '2026-12-04',
-      '2026-12-07',
-      '2026-12-09',
-      '2026-12-11',
-    ]);
-    expect(body.passedOver).toBe(3);
-  });
-  it.each(['', 'a letter to parents', 'BEGIN:VCALENDAR\nBEGIN:VEVENT\nEND:VCALENDAR', 'BEGIN:VCARD\nEND:VCARD'])(
-    'what is no calendar is refused: %j',
-    async (text) => {
-      const { body } = await school.post('/plan/days-off', { text, from: '2026-11-01', to: '2027-02-01' }).expect(400);
-      expect(body.code).toBe('bad-file');
-    },
-  );
-});
-
-describe('the calendar in other time zones', () => {
-  const script = `
-    import { calendarOf, eventsOfUnit } from './server/plan/unitCalendar.ts';
-    import { layUnit, defaultChoices } from './core/planning/index.ts';
-    import { DEFAULT_CONVENTIONS } from './core/conventions/index.ts';
-    const choices = defaultChoices('2026-03-04', 'x'); // over the nights when the clocks go forward
-    const lessons = layUnit(choices).map((lesson, i) => ({ ...lesson, id: i + 1 }));
-    const events = [...eventsOfUnit({ numberTime: '09:00' }, { choices, skipped: [], lessons }, DEFAULT_CONVENTIONS)]
-      .map(([lessonId, content]) => ({ ...content, lessonId, sequence: 0, stampedAt: new Date(0), isCancelled: false }));
-    process.stdout.write(calendarOf({ name: 'x', uid: 'x' }, events));`;
-  it.each(['UTC', 'America/New_York', 'Europe/Berlin', 'Pacific/Auckland'])('is the same in %s', (TZ) => {
-    const { stdout, stderr } = spawnSync(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {
-      env: { ...process.env, TZ },
-      encoding: 'utf8',
-    });
-    const starts = stdout.match(/DTSTART:\d+T\d+/g) ?? [stderr];
-    expect(starts).toHaveLength(16);
-    expect(starts[3]).toBe('DTSTART:20260309T090000'); // the Monday after clocks went forward in New York
-    expect(starts.every((start) => start.endsWith('T090000'))).toBe(true);
   });
 });
 

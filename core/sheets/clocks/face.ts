@@ -162,7 +162,7 @@ export const roomOfFace = (radius: number, look: ClockLook): { readonly x: numbe
   return { x: (x / 100) * reach, y: (y / 100) * reach };
 };
 
-/** The largest radius of a face that has half of a width for itself, up to a millimetre's tenth. @param half millimetres */
+/** The largest radius a face can have in a given room, in steps of 0.1 mm. @param half half of the room's width, millimetres @param most millimetres */
 export const widestRadius = (half: number, most: number, look: ClockLook): number => {
   let radius = most;
   while (roomOfFace(radius, look).x > half) radius -= 0.1;
