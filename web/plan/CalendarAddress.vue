@@ -1,7 +1,7 @@
 <!-- A private address at which calendars of phones and other computers follow the unit; the teacher can withdraw it. -->
 <script setup lang="ts">
 import { mdiCalendarSync } from '@mdi/js';
-import { onMounted, ref, shallowRef } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { CalendarAddress } from '../../contract/index.ts';
 import { get, post, remove } from '../api/client.ts';
@@ -20,6 +20,11 @@ const ask = async (work: () => Promise<CalendarAddress>): Promise<void> => {
     problem.value = problemKey(error);
   }
 };
+/** Is the classroom network not let in? Then the address is good for this computer alone. */
+const isHereOnly = computed(() => {
+  const address = known.value?.address ?? null;
+  return address !== null && new URL(address, window.location.href).hostname === 'localhost';
+});
 onMounted(() => ask(() => get(CalendarAddress, PATH)));
 </script>
 
@@ -27,7 +32,7 @@ onMounted(() => ask(() => get(CalendarAddress, PATH)));
   <section v-if="known || problem" class="calendar" :aria-label="t('plan.calendar.title')">
     <template v-if="known?.address">
       <p>
-        {{ t('plan.calendar.lead') }}
+        {{ t(isHereOnly ? 'plan.calendar.hereOnly' : 'plan.calendar.lead') }}
         <code>{{ known.address }}</code>
       </p>
       <button type="button" class="act" @click="ask(() => remove(CalendarAddress, PATH))">
