@@ -23,6 +23,7 @@ import { ownCertificate, readCertificate, type Certificate } from './tls/certifi
 import { whenParentGoes } from './parent.ts';
 import { createReader } from './reading/reader.ts';
 import { putDoors } from './passphrase/carryOver.ts';
+import { tellUnforeseen } from './unforeseen.ts';
 
 lookForWhatIsGone();
 const { data, web, port, lan, names, tls, tlsPort, log: logFile, today, withParent } = readArguments();
@@ -160,17 +161,15 @@ const listen = async (): Promise<void> => {
     void school.backups.daily().catch((error: unknown) => console.error('The backup of the day:', error));
   daily();
   setInterval(daily, BACKUP_LOOK_MS).unref();
-  // What nobody foresaw is told where the server runs; thirty tablets go on meanwhile.
-  process.on('uncaughtException', (error) => console.error('Something nobody foresaw:', error));
-  process.on('unhandledRejection', (reason) => console.error('Something nobody foresaw:', reason));
+  tellUnforeseen();
 };
 
 const end = async (): Promise<void> => {
   if (ending) return;
   ending = true;
-  await school.end();
-  await doors.end();
-  await school.backups.atEnd().catch((error: unknown) => console.error('The backup at the end:', error));
+  // Whatever goes wrong with one, the file is closed whole.
+  for (const step of [() => school.end(), () => doors.end(), () => school.backups.atEnd()])
+    await step().catch((error: unknown) => console.error('At the end:', error));
   school.file.close();
   process.exit(0);
 };
