@@ -1,6 +1,6 @@
 /**
- * Tells where the server runs what nobody foresaw; thirty tablets go on meanwhile. Where the window that showed it is gone nothing is told:
- * that it cannot be told would be told too, and so for ever, with no time left for anybody.
+ * Prints what nobody foresaw where the server runs; thirty tablets go on meanwhile. Once the window that showed it is closed, printing fails:
+ * each failure would be a new fault to print, without end, so it is passed over.
  */
 export const tellUnforeseen = (): void => {
   for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
