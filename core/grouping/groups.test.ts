@@ -7,7 +7,7 @@ import { HANDED_KINDS, KINDS } from '../items/index.ts';
 import { RULE_HELP, WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
 import { hasCountingOrder } from '../sets/index.ts';
 import { SKILLS, type Skill } from '../skills/index.ts';
-import { groupsAfter, ownWork, type StoodAtCheck } from './index.ts';
+import { groupsAfter, ownWork, toldApart, type StoodAtCheck } from './index.ts';
 
 const sureOf = (need: Need): StoodAtCheck['needs'] => ({
   ...(Object.fromEntries(NEEDS.map((one) => [one, 0.02])) as StoodAtCheck['needs']),
@@ -20,6 +20,18 @@ const stood = (childId: number, level: StoodAtCheck['level'], ...rules: WrongRul
   rules,
 });
 const after = (skill: Skill, ...all: StoodAtCheck[]) => groupsAfter({ id: 7, skill }, all);
+
+describe('groups about the same', () => {
+  it('are counted, those with a name of their own left out', () => {
+    const groups = [
+      { topic: 'practice', name: null },
+      { topic: 'hands', name: null },
+      { topic: 'practice', name: 'Snails' },
+      { topic: 'practice', name: null },
+    ] as const;
+    expect(toldApart(groups).map(({ nth }) => nth)).toEqual([1, null, null, 2]);
+  });
+});
 
 describe('groups after a check', () => {
   it('sit together by need, whatever the rule; the secure and the away are in none', () => {

@@ -29,6 +29,18 @@ export interface CheckGroups {
   readonly alone: readonly number[];
 }
 
+/**
+ * Groups that are told apart: without a name of their own, those about the same topic are counted.
+ * @returns as given, each with its number among them from 1; null where it has a name or is the only one
+ */
+export const toldApart = <G extends { readonly topic: Topic; readonly name: string | null }>(
+  groups: readonly G[],
+): (G & { nth: number | null })[] =>
+  groups.map((group) => {
+    const alike = groups.filter(({ name, topic }) => name === null && topic === group.topic);
+    return { ...group, nth: group.name === null && alike.length > 1 ? alike.indexOf(group) + 1 : null };
+  });
+
 /** What most have; of two as common, the one met first. */
 const commonest = <T>(all: readonly T[]): T | undefined => {
   const counts = new Map<T, number>();

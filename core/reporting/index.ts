@@ -1,5 +1,6 @@
 export { describeAnswer, describeItem } from './describe.ts';
 export { findingSentence } from './findingSentence.ts';
+export { groupName, topicName } from './groupName.ts';
 export {
   clockWord,
   lessonICan,

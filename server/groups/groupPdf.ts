@@ -2,7 +2,7 @@ import type { Child, SmallGroup } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import { paperOf } from '../../core/locales/index.ts';
-import { needText, teacherSentence } from '../../core/reporting/index.ts';
+import { groupName, needText, teacherSentence, topicName } from '../../core/reporting/index.ts';
 import { digital } from '../../core/wording/index.ts';
 import { printed, type Doc } from '../print/document.ts';
 import { drawClock } from '../print/drawClock.ts';
@@ -44,12 +44,11 @@ const clocks = (
 /** One group's card between two heights of a page. */
 const card = (doc: Doc, group: SmallGroup, children: readonly Child[], top: number, conventions: Conventions): void => {
   const width = doc.page.width - 2 * MARGIN;
-  const about =
-    group.topic === 'practice'
-      ? words('practice', conventions)
-      : teacherSentence(needText(group.topic, 'name'), conventions);
-  let y = write(doc, group.name ?? about, MARGIN, top, width, { size: 18, font: 'bold' });
-  const line = [words('minutes', conventions, { count: group.minutes }), ...(group.name === null ? [] : [about])];
+  let y = write(doc, groupName(group, conventions), MARGIN, top, width, { size: 18, font: 'bold' });
+  const line = [
+    words('minutes', conventions, { count: group.minutes }),
+    ...(group.name === null ? [] : [topicName(group.topic, conventions)]),
+  ];
   y = write(doc, line.join('  ·  '), MARGIN, y + 2, width, { size: 10, colour: QUIET });
   if (group.topic !== 'practice')
     y = write(doc, teacherSentence(needText(group.topic, 'help'), conventions), MARGIN, y + 2, width, { size: 10.5 });

@@ -5,6 +5,7 @@ import {
   groupsAfter,
   ownWork,
   planOf,
+  toldApart,
   topicFor,
   type Kept,
   type Pair,
@@ -58,10 +59,12 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     return {
       day: today(),
       absent: kept.day === today() ? kept.absent.filter((id) => listed.has(id)) : [],
-      groups: kept.groups.flatMap((group): SmallGroup[] => {
-        const childIds = group.childIds.filter((id) => listed.has(id));
-        return childIds.length === 0 ? [] : [{ ...group, childIds, held: group.held.filter((id) => listed.has(id)) }];
-      }),
+      groups: toldApart(
+        kept.groups.flatMap((group): SmallGroup[] => {
+          const childIds = group.childIds.filter((id) => listed.has(id));
+          return childIds.length === 0 ? [] : [{ ...group, childIds, held: group.held.filter((id) => listed.has(id)) }];
+        }),
+      ),
     };
   };
   /** A group as it is kept, with what it does. */
@@ -74,6 +77,7 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     const { contrast, times, ...plan } = planOf(asked.lessonId, asked.skill, group.topic, members);
     return {
       ...group,
+      nth: null,
       childIds: [...group.childIds],
       checkId: asked.lessonId,
       ...plan,

@@ -1,6 +1,6 @@
 import { useI18n } from 'vue-i18n';
 import type { SmallGroup } from '../../contract/index.ts';
-import { needText, teacherSentence } from '../../core/reporting/index.ts';
+import { groupName, topicName } from '../../core/reporting/index.ts';
 import { useClassroomStore } from '../stores/classroom.ts';
 import { useClockWords } from '../words/useClockWords.ts';
 
@@ -9,11 +9,9 @@ export const useGroupWords = () => {
   const { t } = useI18n();
   const store = useClassroomStore();
   const clock = useClockWords(() => store.classroom!.settings);
-  const about = (topic: SmallGroup['topic']): string =>
-    topic === 'practice' ? t('groups.practice') : teacherSentence(needText(topic, 'name'), store.classroom!.settings);
   return {
-    about,
-    name: ({ name, topic }: Pick<SmallGroup, 'name' | 'topic'>): string => name ?? about(topic),
+    about: (topic: SmallGroup['topic']): string => topicName(topic, store.classroom!.settings),
+    name: (group: Pick<SmallGroup, 'name' | 'topic' | 'nth'>): string => groupName(group, store.classroom!.settings),
     show: ({ lens, minutes }: Pick<SmallGroup, 'lens' | 'minutes'>): string =>
       `${t('smallGroup.minutes', { count: minutes })} ${t('smallGroup.show', { lens: t(`lens.${lens}`, clock.hands.value) })}`,
     clock,
