@@ -114,6 +114,7 @@ export const Desk = z.strictObject({
   note: z.string(),
   /** What was noted for this lesson after the one before it. */
   noteBefore: z.string(),
+  /** Of the last check that anybody answered, this lesson's own or one before. */
   known: Known.nullable(),
   /** What teaching it once more would cost: lessons that come later, and the unit's last day then; null where it cannot be put in. */
   again: z.strictObject({ pushed: z.int(), ends: z.string() }).nullable(),

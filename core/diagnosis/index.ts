@@ -20,5 +20,6 @@ export type { ConventionChange } from './changedConvention.ts';
 export { firstLook, type LookedFor } from './firstLook.ts';
 export { historyOf, type DayOfChild } from './history.ts';
 export { triedOf, type Deed, type ShownIn, type Tried } from './tried.ts';
+export { hiddenRules } from './hidden.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
 export { childAtCheck, skillsOf, summariseCheck, type Check, type CheckSummary, type ChildAtCheck } from './summary.ts';

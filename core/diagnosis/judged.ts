@@ -31,8 +31,6 @@ export interface Judgement extends Clue {
   readonly hides: readonly WrongRule[];
   /** The time it was asked about; none where it was about none, or cannot be read. */
   readonly time: DialTime | undefined;
-  /** Was a clock to be read or to be set? */
-  readonly onClock: boolean;
   /** The task with the answer, where that is wrong: what is shown of a reason. */
   readonly given: Shown | undefined;
 }
@@ -56,7 +54,6 @@ export const judgement = ({
   guess: guessChance(item),
   hides: verdict === 'right' ? hiddenRules(item) : [],
   time: verdict === 'unreadable' ? undefined : timeOfItem(item),
-  onClock: item.kind === 'read' || item.kind === 'set',
   given: verdict === 'wrong' ? { item, read } : undefined,
   ...clueOf({ item, read, verdict, findings }),
 });

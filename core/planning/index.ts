@@ -19,6 +19,7 @@ export {
 export {
   PLAN_CHANGES,
   applyChange,
+  isDayTaken,
   keepsThePast,
   refusalFor,
   type ChangeContext,

@@ -1,6 +1,6 @@
-import { angleBetween, hourOf, isPossible, readHands, type DialTime } from '../clock/index.ts';
+import { angleBetween, hourOf, readHands, type DialTime } from '../clock/index.ts';
 import { answeredTime, type ReadAnswer } from '../answers/index.ts';
-import { TOLERANCES, rightAnswers, type Item } from '../items/index.ts';
+import { TOLERANCES, faultsOf, rightAnswers, type ClockFault, type Item } from '../items/index.ts';
 import { digital, say, sentence, type Phrase } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { partName } from '../asking/index.ts';
@@ -33,8 +33,13 @@ const taskValues = (item: Item, conventions: Conventions): Phrase['values'] => {
 export const describeItem = (item: Item, conventions: Conventions): string =>
   teacherSentence({ key: `teacher.tasks.${item.kind}`, values: taskValues(item, conventions) }, conventions);
 
+const faultWords = (fault: ClockFault, conventions: Conventions): string =>
+  teacherSentence({ key: `teacher.faults.${fault}`, values: {} }, conventions);
+
 /** What was chosen of the options, as it stands there. */
 const chosenWords = (item: Item, chosen: readonly number[], conventions: Conventions): string => {
+  const answered = (key: string, values: Phrase['values']): string =>
+    teacherSentence({ key: `teacher.answered.${key}`, values }, conventions);
   const word = (place: number): string => {
     switch (item.kind) {
       case 'choose-words':
@@ -44,16 +49,15 @@ const chosenWords = (item: Item, chosen: readonly number[], conventions: Convent
         return item.options[place]!;
       case 'which-of': {
         const { time, form } = item.options[place]!;
-        return teacherSentence(
-          { key: `teacher.answered.${form}`, values: { time: digital(time, conventions) } },
-          conventions,
-        );
+        return answered(form, { time: digital(time, conventions) });
       }
       case 'choose-clock': {
-        const { hands } = item.options[place]!;
-        const values = { letter: String.fromCharCode(65 + place), time: digital(readHands(hands).time, conventions) };
-        const key = isPossible(hands) ? 'clockAt' : 'clock';
-        return teacherSentence({ key: `teacher.answered.${key}`, values }, conventions);
+        const option = item.options[place]!;
+        const letter = String.fromCharCode(65 + place);
+        const [fault] = faultsOf(option);
+        return fault === undefined
+          ? answered('clockAt', { letter, time: digital(readHands(option.hands).time, conventions) })
+          : answered('clockWrong', { letter, fault: faultWords(fault, conventions) });
       }
       default:
         throw new RangeError(`${item.kind} has no options`);
@@ -117,9 +121,7 @@ const answerPhrase = (item: Item, answer: ReadAnswer, conventions: Conventions):
       if (answer.possible) return phrase('possible');
       return answer.fault === undefined
         ? phrase('impossible')
-        : phrase('fault', {
-            fault: teacherSentence({ key: `teacher.faults.${answer.fault}`, values: {} }, conventions),
-          });
+        : phrase('fault', { fault: faultWords(answer.fault, conventions) });
     case 'unit':
       return phrase('unit', { unit: words(`clock.units.${answer.unit}`) });
     case 'order':

@@ -142,7 +142,7 @@ describe('words about answers', () => {
       },
       { kind: 'choice', chosen: [1, 2] },
       'Find the clocks for 3:00',
-      'Chose clock B, 12:15; clock C',
+      'Chose clock B, 12:15; clock C, where the hands are swapped',
     ],
     [
       { kind: 'pair', times: [at(1), at(2), at(3)], digitsOrder: [1, 0, 2], wordsOrder: [2, 1, 0] },

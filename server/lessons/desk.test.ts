@@ -25,10 +25,14 @@ describe('the desk', () => {
     expect(body.known.check).toMatchObject({ number: 7, skill: 'oclock-read' });
   });
   it('knows nothing before the first check, and takes no decision then', async () => {
-    expect((await school.get('/lessons/3/desk').expect(200)).body.known).toBeNull();
-    await school.put('/lessons/3/decision', { id: newId(), decision: 'go-on' }).expect(404);
+    expect((await school.get('/lessons/2/desk').expect(200)).body.known).toBeNull();
+    await school.put('/lessons/2/decision', { id: newId(), decision: 'go-on' }).expect(404);
     await school.put('/lessons/8/ready/a%20pony', { ticked: true }).expect(400);
     await school.get('/lessons/99/desk').expect(404);
+  });
+  it('knows what its own check says, as soon as somebody has answered it', async () => {
+    expect((await school.get('/lessons/7/desk').expect(200)).body.known.check).toMatchObject({ number: 7 });
+    expect((await school.get('/lessons/6/desk').expect(200)).body.known.check).toMatchObject({ number: 5 });
   });
   it('keeps a note for the day after, and shows it there', async () => {
     await school.put('/lessons/8/note', { note: 'Show 3:00 beside 12:15 once more.' }).expect(200);
@@ -52,7 +56,7 @@ describe('the desk', () => {
     const pushed = before.filter(({ id, day }) => after.find((one) => one.id === id)!.day !== day);
     expect(again).toEqual({ pushed: pushed.length, ends: after.at(-1)!.day });
     expect(again.pushed).toBeGreaterThan(1);
-    expect((await school.get('/lessons/3/desk')).body.again).toBeNull();
+    expect((await school.get('/lessons/2/desk')).body.again).toBeNull();
   });
   it('says how each time of the warm-up went last, and what faded more once the class missed it; one tap brings that back', async () => {
     type Back = { time: number; last: { day: string; asked: number; missed: number } | null };

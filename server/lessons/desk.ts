@@ -73,9 +73,9 @@ export const createDesk = (parts: Parts) => {
       };
     },
   );
-  /** What the last check before a lesson said; one that nobody has answered yet is passed over. */
+  /** What the last check said, the lesson's own or one before; one that nobody has answered yet is passed over. */
   const known = (lesson: Lesson): Known | null => {
-    const checks = lessons.all().filter(({ kind, number }) => kind === 'check' && number < lesson.number);
+    const checks = lessons.all().filter(({ kind, number }) => kind === 'check' && number <= lesson.number);
     for (const check of checks.reverse()) {
       const found = said()(check);
       if (found !== undefined) return { ...found, decided: lessons.maybeDecision(check.id) ?? null };

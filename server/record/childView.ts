@@ -119,7 +119,7 @@ export const createChildView = ({ children, judged, lessons, settings, now }: Pa
       missed: own.filter(({ verdict }) => verdict === 'wrong').length,
       waiting,
       next: nextTask({ belief, reasons, waiting }, tasks, own),
-      times: timesOf(own.filter(({ onClock }) => onClock)),
+      times: timesOf(own),
       last: own.reduce((latest, { day }) => (day > latest ? day : latest), ''),
       failed: false,
     };

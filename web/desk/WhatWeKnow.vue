@@ -59,6 +59,8 @@ const need = computed(() => {
     }
   );
 });
+/** Of a check that is being answered today nobody is away yet: the rest are still to come. */
+const isRunning = computed(() => known?.check.id === lessonId && known.check.day === store.classroom!.today);
 const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)?.name ?? '') ?? []);
 </script>
 
@@ -76,7 +78,10 @@ const awayNames = computed(() => known?.away.map((id) => store.childById.get(id)
             skill: t(`skills.long.${known.check.skill}`),
           })
         }}
-        <template v-if="awayNames.length > 0">{{
+        <template v-if="isRunning && awayNames.length > 0">{{
+          t('desk.toCome', { count: awayNames.length }, awayNames.length)
+        }}</template>
+        <template v-else-if="awayNames.length > 0">{{
           t('desk.away', { names: awayNames.join(', ') }, awayNames.length)
         }}</template>
       </p>

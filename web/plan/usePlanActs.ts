@@ -5,6 +5,7 @@ import { seedFromText, seededRng } from '../../core/common/index.ts';
 import {
   contentOfLesson,
   groupsOf,
+  isDayTaken,
   isHeld,
   lessonOfDraft,
   lessonsMet,
@@ -55,7 +56,13 @@ export const usePlanActs = (lesson: () => Lesson) => {
     }),
     /** Is its day past, and nothing known of it? */
     isOpen: computed(() => past.value && !isHeld(lesson(), at.value.taught) && lesson().outcome === undefined),
-    canHoldToday: computed(() => may('reschedule') && past.value && plan.isTeachingDay(at.value.today)),
+    canHoldToday: computed(
+      () =>
+        may('reschedule') &&
+        past.value &&
+        plan.isTeachingDay(at.value.today) &&
+        !isDayTaken(unit.value, lesson().id, at.value.today, at.value),
+    ),
     holdToday: (): Promise<void> =>
       plan.change({ kind: 'reschedule', lessonId: lesson().id, day: store.classroom!.today }),
     say: (outcome: Outcome | null): Promise<void> => plan.change({ kind: 'outcome', lessonId: lesson().id, outcome }),

@@ -6,6 +6,7 @@ import type { Item } from '../../core/items/index.ts';
 import { NEED_OF_RULE } from '../../core/diagnosis/index.ts';
 import type { Suggestion } from '../../core/rehearsal/index.ts';
 import { describeAnswer, describeItem, needText, ruleText, teacherSentence } from '../../core/reporting/index.ts';
+import AskedAndGiven from '../clock/AskedAndGiven.vue';
 import SmallClock from '../clock/SmallClock.vue';
 import PillRow from '../look/PillRow.vue';
 import { useFocusBack } from '../shell/focusBack.ts';
@@ -56,6 +57,7 @@ const would = computed(() => {
     <section class="sheet coach">
       <h2 class="title-column">{{ t('rehearsal.coach') }}</h2>
       <p>{{ what }}</p>
+      <AskedAndGiven v-if="suggestion.same" :item="item" :read="suggestion.same.read" :conventions="settings" />
       <PillRow
         name="next"
         :label="t('rehearsal.coach')"

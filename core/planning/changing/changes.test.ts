@@ -4,6 +4,7 @@ import { isInvisible } from '../../misconceptions/index.ts';
 import {
   applyChange,
   brokenRules,
+  isDayTaken,
   keepsThePast,
   lessonMinutes,
   lessonsMet,
@@ -70,6 +71,12 @@ describe('a lesson whose day is past and in which nobody answered', () => {
       { id: 7, from: '2026-11-24', to: '2026-11-25' },
     ]);
     expect(ids(after)).toEqual(ids(plan));
+  });
+  it('is not held on a day on which another was held already', () => {
+    const given = { ...context, taught: new Set([7]) };
+    expect(isDayTaken(plan.lessons, yesterday, '2026-11-24', context)).toBe(false);
+    expect(isDayTaken(plan.lessons, yesterday, '2026-11-24', given)).toBe(true);
+    expect(refusal({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-24' }, plan, given)).toBe('day-taken');
   });
   it('comes later by itself, is taken out, or is said to have been held or left out', () => {
     expect(dayOf(make({ kind: 'reschedule', lessonId: yesterday, day: '2026-11-27' }).plan, yesterday)).toBe(

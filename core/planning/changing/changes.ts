@@ -156,13 +156,20 @@ const indexOf = ({ lessons }: Plan, id: number): number | undefined => {
 
 const withoutOutcome = ({ outcome: _, ...lesson }: PlanLesson): PlanLesson => lesson;
 
+/** Has another lesson been held on a day, or been said to have been? Then no lesson can be moved to it. */
+export const isDayTaken = (
+  lessons: readonly Pick<PlanLesson, 'id' | 'day' | 'outcome'>[],
+  lessonId: number,
+  day: Day,
+  { today, taught }: Pick<ChangeContext, 'today' | 'taught'>,
+): boolean => lessons.some((other) => other.id !== lessonId && other.day === day && isFixed(other, today, taught));
+
 const rescheduled = (plan: Plan, at: number, day: Day, context: ChangeContext): Plan => {
   if (day < context.today) return refuse('past');
   if (!isTeachingDay(calendarOf(plan), day)) return refuse('not-a-teaching-day');
   const lesson = plan.lessons[at]!;
   const others = plan.lessons.filter((_, i) => i !== at);
-  if (others.some((other) => other.day === day && isFixed(other, context.today, context.taught)))
-    return refuse('day-taken');
+  if (isDayTaken(plan.lessons, lesson.id, day, context)) return refuse('day-taken');
   const place = others.findIndex((other) => other.day >= day);
   const order = others.toSpliced(place === -1 ? others.length : place, 0, { ...withoutOutcome(lesson), day });
   return rearranged({ ...plan, lessons: order }, context);

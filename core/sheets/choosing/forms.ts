@@ -1,6 +1,7 @@
 import type { DialTime } from '../../clock/index.ts';
 import { shuffled, type Rng } from '../../common/index.ts';
-import { isHourAlone } from '../../items/index.ts';
+import { hiddenRules } from '../../diagnosis/index.ts';
+import { isHourAlone, type Item } from '../../items/index.ts';
 import { suits } from '../../making/index.ts';
 import { TIME_GROUPS, areNeighbours, groupOfTime, isHardTime, laterHalf } from '../../sets/index.ts';
 import type { PaperItem, PaperKind } from '../kinds/index.ts';
@@ -22,7 +23,19 @@ export const hardnessOf = (items: readonly PaperItem[]): number =>
     return sum + 1 + ofTime;
   }, 0);
 
-/** A time as hard as another, wherever there is one: of its group, hard or not as that one is; not used yet, and best not on the first form. */
+/**
+ * What right answers to a task leave open: the wrong rules that would have been right as well, such as swapped hands at 12:00. Who has one
+ * form shows as much as who has the other only where both leave the same open.
+ */
+const leftOpen = (kind: PaperKind, time: DialTime): string =>
+  hiddenRules({ kind, shown: time } as Item)
+    .toSorted()
+    .join();
+
+/**
+ * A time as hard as another, wherever there is one: of its group, hard or not as that one is; not used yet, and best not on the first form.
+ * A time that leaves more open than all others, such as 12:00 or 6:30, comes on both forms where there are others to put between.
+ */
 const partners = (
   rng: Rng,
   times: readonly DialTime[],
@@ -36,7 +49,11 @@ const partners = (
       (one) =>
         groupOfTime(one) === groupOfTime(time) && isHardTime(one) === isHardTime(time) && suits(kinds[place]!, one),
     );
+    const kind = kinds[place]!;
+    const asOpen = times.length > 1 ? alike.filter((one) => leftOpen(kind, one) === leftOpen(kind, time)) : [];
     const found =
+      asOpen.find((one) => !used.has(one) && !times.includes(one)) ??
+      asOpen.find((one) => !used.has(one)) ??
       alike.find((one) => !used.has(one) && !times.includes(one)) ??
       alike.find((one) => !used.has(one) && one !== time) ??
       alike.find((one) => !used.has(one)) ??
@@ -49,20 +66,35 @@ const partners = (
 /** Ways of ordering the second form that are tried; the best is taken. */
 const ORDERS = 400;
 
-/** What an order of the second form does wrong, weighed: a time a kind cannot be asked about, the same answer beside it, counting order, a hard one early. */
+/** What the tasks of each kind leave open together. */
+const openByKind = (times: readonly DialTime[], kinds: readonly PaperKind[]): string =>
+  times
+    .map((time, place) => `${kinds[place]!}: ${leftOpen(kinds[place]!, time)}`)
+    .sort()
+    .join('; ');
+
+/**
+ * What an order of the second form does wrong, weighed: a time a kind cannot be asked about, the same answer beside it, other rules left open than
+ * on the first form, counting order, a hard one early.
+ */
 const faultsOf = (
   order: readonly DialTime[],
   first: readonly DialTime[],
   kinds: readonly PaperKind[],
   hardLate: boolean,
-): number =>
-  order.reduce((sum, time, place) => {
-    const isUnsuited = !suits(kinds[place]!, time);
-    const isSame = time === first[place];
-    const isCounting = place > 0 && areNeighbours(order[place - 1]!, time);
-    const isEarly = hardLate && isHardTime(time) && place < laterHalf(order.length);
-    return sum + (isUnsuited ? 1000 : 0) + (isSame ? 100 : 0) + (isCounting ? 3 : 0) + (isEarly ? 1 : 0);
-  }, 0);
+): number => {
+  const asOpen = openByKind(order, kinds) === openByKind(first, kinds);
+  return order.reduce(
+    (sum, time, place) => {
+      const isUnsuited = !suits(kinds[place]!, time);
+      const isSame = time === first[place];
+      const isCounting = place > 0 && areNeighbours(order[place - 1]!, time);
+      const isEarly = hardLate && isHardTime(time) && place < laterHalf(order.length);
+      return sum + (isUnsuited ? 1000 : 0) + (isSame ? 100 : 0) + (isCounting ? 3 : 0) + (isEarly ? 1 : 0);
+    },
+    asOpen ? 0 : 10,
+  );
+};
 
 /** Times in an order in which neighbours cannot copy: no place has the time it has on the first form, wherever that can be. */
 const reordered = (

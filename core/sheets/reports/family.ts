@@ -54,11 +54,14 @@ export const familyWords = ({ skills, taught }: Pick<FamilySetting, 'skills' | '
   );
   const growing = at('beginning').filter((skill) => !wentWell(skill));
   const open = SKILLS.filter((skill) => ![can, nearly, growing].some((some) => some.includes(skill)));
-  const wasTaught = open.filter((skill) => taught.includes(skill));
+  const rung = (skill: Skill): number => SKILLS.indexOf(skill);
+  const last = Math.max(-1, ...taught.map(rung));
+  // A rung the child has passed does not come next, though it was never asked about it.
+  const passed = Math.max(-1, ...SKILLS.filter((skill) => skills[skill] !== undefined).map(rung));
   // What was taught and not asked of this child yet, then the next rung behind all that was taught.
-  const last = Math.max(-1, ...taught.map((skill) => SKILLS.indexOf(skill)));
-  const ahead = open.filter((skill) => SKILLS.indexOf(skill) > last);
-  const next = [...wasTaught, ...ahead].slice(0, MOST.next);
+  const next = open
+    .filter((skill) => rung(skill) > passed && (taught.includes(skill) || rung(skill) > last))
+    .slice(0, MOST.next);
   return {
     can: can.slice(-MOST.can),
     nearly: nearly.slice(-MOST.nearly),

@@ -36,6 +36,8 @@ describe('a page for a family', () => {
   it('names what was taught and not asked of this child before what is still to come', () => {
     expect(words({ 'oclock-read': 'secure' }, ['oclock-read', 'oclock-draw']).next).toEqual(['oclock-draw']);
     expect(words({ 'oclock-read': 'secure' }, ['oclock-read']).next).toEqual(['oclock-set']);
+    // Long past: the child reads half past, and was never asked to draw an o’clock.
+    expect(words({ 'half-past-read': 'secure' }, ['oclock-draw', 'half-past-read']).next).toEqual(['half-past-set']);
     expect(words({}).home).toBe('what-for');
   });
   it('has room for all it can tell, in every language and on both papers', () => {
