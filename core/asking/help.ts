@@ -1,5 +1,13 @@
 import { hourOf, isHalfPast, isOclock, type DialTime } from '../clock/index.ts';
-import { HOW_LONG, faultsOf, rightAnswers, type Item, type ItemKind, type ItemOf } from '../items/index.ts';
+import {
+  HOW_LONG,
+  faultsOf,
+  rightAnswers,
+  writingsShown,
+  type Item,
+  type ItemKind,
+  type ItemOf,
+} from '../items/index.ts';
 import { answeredTime, readAnswer, type ReadAnswer } from '../answers/index.ts';
 import { hintStep, numeralOf } from '../marking/index.ts';
 import { readingQuestions, type Phrase, type WritingFault } from '../wording/index.ts';
@@ -67,7 +75,7 @@ const writingHelp = (answer: ReadAnswer): Help | undefined => {
 /** A writing that was taken for right is helped with as if the child had written it. */
 const chosenWritingHelp = (item: Item, place: number, conventions: Conventions): Help | undefined =>
   item.kind === 'choose-writings'
-    ? writingHelp(readAnswer({ kind: 'text', text: item.options[place]! }, conventions))
+    ? writingHelp(readAnswer({ kind: 'text', text: writingsShown(item, conventions)[place]! }, conventions))
     : undefined;
 
 /** Options taken that are wrong; where none is, that another is right too. */

@@ -9,6 +9,7 @@ import {
   type AnswerKind,
   type Item,
   type ItemOf,
+  writingsShown,
 } from '../items/index.ts';
 import { partName } from '../asking/index.ts';
 import { readAndMark } from '../marking/index.ts';
@@ -53,7 +54,7 @@ const optionTexts = (item: Options, conventions: Conventions): string[] => {
     case 'digits-to-words':
       return item.options.map((time) => say(time, conventions));
     case 'choose-writings':
-      return [...item.options];
+      return writingsShown(item, conventions);
     case 'which-of':
       return item.options.map(({ time, form }) => (form === 'digital' ? digital(time, conventions) : ''));
     case 'choose-clock':

@@ -38,6 +38,7 @@ export {
   type ClockFault,
   type ClockPicture,
 } from './picture.ts';
+export { writingsShown } from './writings.ts';
 export { DRAWN_REACH, drawnAt, hasCome, isWritingOf, rightAnswers, showsTime } from './right.ts';
 export { answersInReach, isAmongOptions } from './spread.ts';
 export { startingTime } from './start.ts';

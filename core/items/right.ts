@@ -4,6 +4,7 @@ import { DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import { HOW_LONG, SCHOOL_DAY } from './day.ts';
 import type { Answer, Item } from './item.ts';
 import { ON_PLACE, faultsOf, type ClockPicture } from './picture.ts';
+import { writingsShown } from './writings.ts';
 
 /** How far well drawn hands reach, in face units. */
 export const DRAWN_REACH = { hour: 50, minute: 80 } as const;
@@ -92,7 +93,10 @@ export const rightAnswers = (item: Item, conventions: Conventions = DEFAULT_CONV
       return [{ kind: 'choice', chosen: placesWhere(item.options, (picture) => showsTime(picture, item.shown)) }];
     case 'choose-writings':
       return [
-        { kind: 'choice', chosen: placesWhere(item.options, (text) => isWritingOf(text, item.shown, conventions)) },
+        {
+          kind: 'choice',
+          chosen: placesWhere(writingsShown(item, conventions), (text) => isWritingOf(text, item.shown, conventions)),
+        },
       ];
     case 'pair':
       return [rightPairs(item)];

@@ -1,6 +1,6 @@
 import { angleBetween, hourOf, readHands, type DialTime } from '../clock/index.ts';
 import { answeredTime, type ReadAnswer } from '../answers/index.ts';
-import { TOLERANCES, faultsOf, rightAnswers, type ClockFault, type Item } from '../items/index.ts';
+import { TOLERANCES, faultsOf, rightAnswers, writingsShown, type ClockFault, type Item } from '../items/index.ts';
 import { digital, say, sentence, type Phrase } from '../wording/index.ts';
 import { type Conventions } from '../conventions/index.ts';
 import { partName } from '../asking/index.ts';
@@ -46,7 +46,7 @@ const chosenWords = (item: Item, chosen: readonly number[], conventions: Convent
       case 'digits-to-words':
         return say(item.options[place]!, conventions);
       case 'choose-writings':
-        return item.options[place]!;
+        return writingsShown(item, conventions)[place]!;
       case 'which-of': {
         const { time, form } = item.options[place]!;
         return answered(form, { time: digital(time, conventions) });

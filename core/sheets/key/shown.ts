@@ -1,6 +1,14 @@
 import type { Conventions } from '../../conventions/index.ts';
 import { partName } from '../../asking/index.ts';
-import { pictureAt, pictureOf, type Answer, type ClockPicture, type DrawnHand, type Item } from '../../items/index.ts';
+import {
+  pictureAt,
+  pictureOf,
+  writingsShown,
+  type Answer,
+  type ClockPicture,
+  type DrawnHand,
+  type Item,
+} from '../../items/index.ts';
 import { isSameLength } from '../../misconceptions/index.ts';
 import { teacherSentence } from '../../reporting/index.ts';
 import { digital, say, sentence } from '../../wording/index.ts';
@@ -42,7 +50,7 @@ const shownChoice = (item: Item, chosen: readonly number[], conventions: Convent
         : { text: `${letters} ${digital(time, conventions)}` };
     }
     case 'choose-writings':
-      return { text: chosen.map((place) => item.options[place]!).join(', ') };
+      return { text: chosen.map((place) => writingsShown(item, conventions)[place]!).join(', ') };
     default:
       return { text: chosen.map((place) => say(item.options[place]!, conventions)).join(', ') };
   }

@@ -1,4 +1,4 @@
-import type { ClockOption, ClockPicture, ItemOf } from '../../items/index.ts';
+import { writingsShown, type ClockOption, type ClockPicture, type ItemOf } from '../../items/index.ts';
 import { digital, say } from '../../wording/index.ts';
 import { clockAt, clockOfPicture, type ClockPlace } from '../clocks/clock.ts';
 import { roomOfFace, widestRadius } from '../clocks/face.ts';
@@ -77,7 +77,10 @@ const BESIDE_RADIUS = 17;
 /** A clock, and beside it words or writings of which the right ones are circled. */
 export const wordsBlock = (item: ItemOf<'choose-words'> | ItemOf<'choose-writings'>, context: BlockContext): Block => {
   const { conventions, look } = context;
-  const texts = item.kind === 'choose-words' ? item.options.map((time) => say(time, conventions)) : [...item.options];
+  const texts =
+    item.kind === 'choose-words'
+      ? item.options.map((time) => say(time, conventions))
+      : writingsShown(item, conventions);
   const isWide = item.kind === 'choose-writings';
   const room = roomOfFace(BESIDE_RADIUS, look);
   const rows = Math.ceil(texts.length / (isWide ? 2 : 1));

@@ -1,4 +1,4 @@
-import { CLOCK_PARTS, UNITS, rightAnswers, type Answer } from '../../../core/items/index.ts';
+import { CLOCK_PARTS, UNITS, rightAnswers, writingsShown, type Answer } from '../../../core/items/index.ts';
 import { partName } from '../../../core/asking/index.ts';
 import type { Conventions } from '../../../core/conventions/index.ts';
 import { acceptedWritings } from '../../../core/marking/index.ts';
@@ -126,7 +126,10 @@ export const createQti = (conventions: Conventions, look: ClockLook, form: strin
             ),
           };
         case 'choose-writings':
-          return { above: clock({ time: item.shown }), asks: hottext(prompt, item.options, chosenOf(right)) };
+          return {
+            above: clock({ time: item.shown }),
+            asks: hottext(prompt, writingsShown(item, conventions), chosenOf(right)),
+          };
         case 'write-digital':
         case 'write-words':
           return { above: clock({ time: item.shown }), asks: text(texts) };

@@ -1,7 +1,7 @@
 <!-- A clock, or digits in what is asked, and ways of saying or writing a time: one of the sayings is right, of the writings several may be. -->
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Answer } from '../../../core/items/index.ts';
+import { writingsShown, type Answer } from '../../../core/items/index.ts';
 import { useClockWords } from '../../words/useClockWords.ts';
 import ClockTiles from './ClockTiles.vue';
 import type { TaskProps } from './task.ts';
@@ -13,7 +13,8 @@ const answer = defineModel<Answer | undefined>({ required: true });
 const words = useClockWords(() => settings);
 const isSeveral = item.kind === 'choose-writings';
 const options = computed(() => {
-  const texts = item.kind === 'choose-writings' ? item.options : item.options.map((time) => words.said(time));
+  const texts =
+    item.kind === 'choose-writings' ? writingsShown(item, settings) : item.options.map((time) => words.said(time));
   return texts.map((label, key) => ({ key, label }));
 });
 const tiles = useChoice(answer);
