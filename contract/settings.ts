@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { SNAPS } from '../core/clock/index.ts';
+import { MARKING_CONVENTIONS } from '../core/marking/index.ts';
 import { CHOICES, CHOICE_NAMES, type ChoiceName, type Chosen } from '../core/conventions/index.ts';
 
 const Colour = z.string().regex(/^#[0-9a-f]{6}$/, { error: 'must be a colour written #rrggbb' });
@@ -16,3 +17,11 @@ export const Settings = z.strictObject({
   snap: z.literal(SNAPS),
 });
 export type Settings = z.infer<typeof Settings>;
+
+/** What an answer was marked by. */
+export const MarkingRules = Settings.pick(
+  Object.fromEntries(MARKING_CONVENTIONS.map((name) => [name, true])) as Record<
+    (typeof MARKING_CONVENTIONS)[number],
+    true
+  >,
+);

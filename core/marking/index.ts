@@ -10,4 +10,5 @@ export {
   type Verdict,
 } from './findings.ts';
 export { handToHelp, hintStep, numeralOf } from './hint.ts';
+export { MARKING_CONVENTIONS, markingRules, type MarkingRules } from './rules.ts';
 export { mark, readAndMark, type ReadAndMarked } from './mark.ts';

@@ -3,7 +3,7 @@ import { seededRng } from '../common/index.ts';
 import { CHOICES, DEFAULT_CONVENTIONS, type Conventions } from '../conventions/index.ts';
 import { ITEM_KINDS, rightAnswers, writingsShown } from '../items/index.ts';
 import { makeItem } from '../making/index.ts';
-import { readAndMark } from './index.ts';
+import { markingRules, readAndMark } from './index.ts';
 
 const { digitalForm, halfPastPhrase, locale, otherForms } = CHOICES;
 const CLASSES: Conventions[] = locale.choices.flatMap((where) =>
@@ -29,8 +29,12 @@ describe.each(CLASSES)(
         const item = makeItem(kind, rng);
         const right = rightAnswers(item, conventions);
         expect(right.length).toBeGreaterThan(0);
-        for (const answer of right)
+        // The rules stored with an answer are all that its verdict goes by.
+        const stored = { ...DEFAULT_CONVENTIONS, ...markingRules(conventions) };
+        for (const answer of right) {
           expect([item, readAndMark(item, answer, conventions).verdict]).toEqual([item, 'right']);
+          expect(readAndMark(item, answer, stored)).toEqual(readAndMark(item, answer, conventions));
+        }
       }
     });
     it('is offered writings of which just those are right that it would take from a child', () => {

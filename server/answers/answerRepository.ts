@@ -1,7 +1,7 @@
 import type { Database } from 'better-sqlite3';
 import type { AnswerRow, LookedAtAnswer, PostCorrection, RoundAnswer } from '../../contract/index.ts';
 import { READER } from '../../core/answers/index.ts';
-import { countedInstead, type Correction, type OutWhy } from '../../core/marking/index.ts';
+import { countedInstead, type Correction, type MarkingRules, type OutWhy } from '../../core/marking/index.ts';
 
 interface StoredRow {
   id: string;
@@ -123,9 +123,9 @@ const COLUMNS =
 /** The answers of one class. */
 export const createAnswerRepository = (db: Database, classId: number) => {
   const insert = db.prepare<[Record<string, unknown>]>(`
-    INSERT INTO answer (${COLUMNS}, reader)
+    INSERT INTO answer (${COLUMNS}, reader, rules)
     VALUES (@id, @childId, @lessonId, @roundId, @roundIndex, @pileId, @task, @attempt, @item, @answer, @read, @verdict,
-            @findings, @source, @storedAt, @day, ${READER})`);
+            @findings, @source, @storedAt, @day, ${READER}, @rules)`);
   const selectOne = db.prepare<[string], StoredRow>(`SELECT ${COLUMNS} FROM answer WHERE id = ?`);
   const selectFirstTriesOfChild = db.prepare<[number, number, number], FirstTry>(`
     SELECT ${FIRST_TRY_COLUMNS}
@@ -195,14 +195,15 @@ export const createAnswerRepository = (db: Database, classId: number) => {
   const countStandIns = db.prepare<[], number>('SELECT COUNT(*) FROM stand_in_answer').pluck();
   const deleteStandIns = db.prepare('DELETE FROM answer WHERE id IN (SELECT answer_id FROM stand_in_answer)');
   return {
-    /** @throws SqliteError when the id is there already or the child, lesson or round is not */
-    add: (row: AnswerRow): void => {
+    /** @param rules what it was marked by @throws SqliteError when the id is there already or the child, lesson or round is not */
+    add: (row: AnswerRow, rules: MarkingRules): void => {
       insert.run({
         ...row,
         item: JSON.stringify(row.item),
         answer: JSON.stringify(row.answer),
         read: JSON.stringify(row.read),
         findings: JSON.stringify(row.findings),
+        rules: JSON.stringify(rules),
       });
     },
     maybe: (id: string): AnswerRow | undefined => {
@@ -257,11 +258,11 @@ export const createAnswerRepository = (db: Database, classId: number) => {
       insertStandIn.run(id);
     },
     standIns: (): number => countStandIns.get()!,
-    /** Takes every answer of stand-ins out of the record: the only ones that can be. */
     /** Answers of a child were deleted, with all that was stored of it. */
     noteRemoval: (): void => {
       removals += 1;
     },
+    /** Takes every answer of stand-ins out of the record: the only ones that can be. */
     removeStandIns: (): void => {
       deleteStandIns.run();
       removals += 1;

@@ -98,7 +98,7 @@ describe('reading again', () => {
     expect(readAgain(school.db, true)).toEqual({ read: before.length, changed: 0 });
     expect(rows()).toEqual(before);
   });
-  it('of an older reader’s answers judges those anew of which something else is read, by the class’s own conventions', async () => {
+  it('of an older reader’s answers judges those anew of which something else is read, by what the class had agreed on that day', async () => {
     const { settings } = (await school.get('/classroom')).body;
     await school.put('/settings', { ...settings, otherForms: 'named' }).expect(200);
     await give({ kind: 'write-digital', shown: timeOf(4, 30) }, { kind: 'text', text: '4.30' });
@@ -106,6 +106,8 @@ describe('reading again', () => {
     school.db.exec(`UPDATE answer SET reader = ${READER - 1}, verdict = 'right', findings = '[]',
       read = '{"kind":"writing","text":"4.30","written":{"kind":"time","time":270,"form":"digital"}}'
       WHERE seq = (SELECT MAX(seq) FROM answer)`);
+    // Later on the class takes any form: what was named on its day stays named.
+    await school.put('/settings', { ...settings, otherForms: 'accepted' }).expect(200);
     expect(readAgain(school.db)).toEqual({ read: 1, changed: 1 });
     expect(rows()).toEqual(after);
     expect((await page()).answers[0].findings).toEqual([{ kind: 'writing', fault: 'other-form' }]);

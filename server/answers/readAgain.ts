@@ -3,7 +3,7 @@ import type { Database } from 'better-sqlite3';
 import { READER, readAnswer, type ReadAnswer } from '../../core/answers/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { mark } from '../../core/marking/index.ts';
+import { mark, type MarkingRules } from '../../core/marking/index.ts';
 import { UnreadableStored } from '../db/stored.ts';
 import { createSettingsRepository } from '../settings/settingsRepository.ts';
 
@@ -13,6 +13,7 @@ interface OldRow {
   readonly item: string;
   readonly answer: string;
   readonly read: string | null;
+  readonly rules: string | null;
   readonly verdict: string;
   readonly findings: string;
 }
@@ -27,13 +28,13 @@ export interface ReadAgain {
 }
 
 /**
- * Reads answers that no reader, or an older one, has read, each by what its class has agreed on, and judges those anew of which something
- * else was read. What was given is never touched, and what a teacher said of it stands. All of it is kept, or nothing.
+ * Reads answers that no reader, or an older one, has read, each by what its class had agreed on when it was given, and judges those anew
+ * of which something else was read. What was given is never touched, and what a teacher said of it stands. All of it is kept, or nothing.
  * @param every also those the reader of today has read before
  */
 export const readAgain = (db: Database, every = false): ReadAgain => {
   const select = db.prepare<[number, number], OldRow>(`
-    SELECT a.seq, c.class_id, a.item, a.answer, a.read, a.verdict, a.findings
+    SELECT a.seq, c.class_id, a.item, a.answer, a.read, a.rules, a.verdict, a.findings
     FROM answer AS a JOIN child AS c ON c.id = a.child_id
     WHERE a.seq > ? AND (a.reader IS NULL OR a.reader < ${READER})
     ORDER BY a.seq
@@ -42,10 +43,11 @@ export const readAgain = (db: Database, every = false): ReadAgain => {
     `UPDATE answer SET read = ?, verdict = ?, findings = ?, reader = ${READER} WHERE seq = ?`,
   );
   const settings = new Map<number, Conventions>();
-  const rulesOf = (classId: number): Conventions => {
+  /** Of answers from before rules were stored, those of the class today. */
+  const rulesOf = ({ class_id: classId, rules }: Pick<OldRow, 'class_id' | 'rules'>): Conventions => {
     const known = settings.get(classId) ?? createSettingsRepository(db, classId).one();
     settings.set(classId, known);
-    return known;
+    return rules === null ? known : { ...known, ...(JSON.parse(rules) as MarkingRules) };
   };
   return db.transaction((): ReadAgain => {
     if (every) db.exec('UPDATE answer SET reader = NULL');
@@ -54,7 +56,7 @@ export const readAgain = (db: Database, every = false): ReadAgain => {
       for (const row of rows) {
         after = row.seq;
         const answer = JSON.parse(row.answer) as Answer;
-        const rules = rulesOf(row.class_id);
+        const rules = rulesOf(row);
         const read = readOr(answer, rules, row.seq);
         const text = JSON.stringify(read);
         count += 1;

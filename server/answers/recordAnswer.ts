@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import type { Database } from 'better-sqlite3';
 import type { AnswerRow, PostAnswer, Round, Source } from '../../contract/index.ts';
 import type { Answer, Item } from '../../core/items/index.ts';
-import { readAndMark } from '../../core/marking/index.ts';
+import { markingRules, readAndMark } from '../../core/marking/index.ts';
 import type { Conventions } from '../../core/conventions/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
@@ -52,6 +52,7 @@ type Kept = [
 export const createRecorder = ({ db, answers, children, lessons, rounds, settings, now }: Parts) => {
   const keep = (...[row, item, answer, source]: [...Kept, source: Source]): AnswerRow => {
     const at = now();
+    const conventions = settings.one();
     const full: AnswerRow = {
       pileId: null,
       task: null,
@@ -59,11 +60,11 @@ export const createRecorder = ({ db, answers, children, lessons, rounds, setting
       ...row,
       item,
       answer,
-      ...toMutable(markPosted(item, answer, settings.one())),
+      ...toMutable(markPosted(item, answer, conventions)),
       source,
       storedAt: at.toISOString(),
     };
-    answers.add(full);
+    answers.add(full, markingRules(conventions));
     return full;
   };
 

@@ -43,6 +43,7 @@ describe('the data file', () => {
       '0019_erased_children.sql',
       '0020_doors.sql',
       '0021_calendar.sql',
+      '0022_marking_rules.sql',
     ]);
     again.close();
   });

@@ -9,6 +9,7 @@ import {
   Item,
   KeptGroups,
   LessonContent,
+  MarkingRules,
   Picture,
   ReadAnswer,
   Round,
@@ -187,6 +188,7 @@ export const ROWS = {
     answer: Answer,
     read: ReadAnswer,
     reader: z.int().min(0),
+    rules: MarkingRules.nullable(),
     verdict: Verdict,
     findings: z.array(Finding),
     source: Source,
@@ -230,7 +232,7 @@ const JSON_COLUMNS: Readonly<Partial<Record<MovedTable, readonly string[]>>> = {
   sheet_version: ['sheet'],
   printing: ['setting'],
   pile: ['forms'],
-  answer: ['item', 'answer', 'read', 'findings'],
+  answer: ['item', 'answer', 'read', 'rules', 'findings'],
   lesson_template: ['lesson'],
 };
 export type StoredValues = Record<string, unknown>;

@@ -52,7 +52,7 @@ describe('judged answers', () => {
     const judged = createJudgedAnswers(answers);
     const rng = seededRng(7);
     for (let i = 0; i < 300; i++) {
-      answers.add(someAnswer(rng, id));
+      answers.add(someAnswer(rng, id), DEFAULT_CONVENTIONS);
       if (rng() < 0.9) continue;
       for (const child of CHILDREN)
         expect(judged.ofChild(child).answers).toEqual(answers.countedOfChild(child).map(judge));
@@ -67,7 +67,7 @@ describe('judged answers', () => {
     const says = ['had', 'missed', 'out', 'as-given'] as const;
     for (let i = 0; i < 200; i++) {
       const row = someAnswer(rng, id);
-      answers.add(row);
+      answers.add(row, DEFAULT_CONVENTIONS);
       rows.push(row);
       const one = rows[Math.floor(rng() * rows.length)]!;
       answers.correct({ id: newId(), answerId: one.id, says: says[Math.floor(rng() * 4)]!, saidAt: one.storedAt });
@@ -83,7 +83,10 @@ describe('judged answers', () => {
     const before = CHILDREN.map((child) => judged.ofChild(child).version);
     const all = judged.version();
     expect(judged.version()).toBe(all);
-    answers.add({ ...someAnswer(seededRng(1), ''), childId: 5, roundId: null, roundIndex: null, attempt: 1 });
+    answers.add(
+      { ...someAnswer(seededRng(1), ''), childId: 5, roundId: null, roundIndex: null, attempt: 1 },
+      DEFAULT_CONVENTIONS,
+    );
     const after = CHILDREN.map((child) => judged.ofChild(child).version);
     expect(CHILDREN.filter((_, i) => after[i] !== before[i])).toEqual([5]);
     expect(judged.version()).not.toBe(all);
@@ -112,7 +115,7 @@ describe('judged answers', () => {
     const judged = createJudgedAnswers(answers);
     const before = judged.ofChild(2).answers.length;
     const row = { ...someAnswer(seededRng(1), ''), childId: 2, roundId: null, roundIndex: null, attempt: 1 };
-    answers.add(row);
+    answers.add(row, DEFAULT_CONVENTIONS);
     answers.noteStandIn(row.id);
     const { answers: more, version } = judged.ofChild(2);
     expect(more).toHaveLength(before + 1);
