@@ -94,18 +94,18 @@ describe('groups on the Class page', () => {
     await soon(async () =>
       (await groups()).some(({ childIds }) => [one, other].every((id) => childIds.includes(id))),
     ).toBe(false);
-    await (await chip(one)).click();
+    await page.steadily(async () => (await chip(one)).click());
     await choose(`[data-free="${other}"]`);
     await soon(async () => (await asked<MaybeGroups>('/groups')).view!.pairs).toEqual([]);
     const wasSeated = (await groups()).some(({ childIds }) => childIds.includes(one));
-    await (await chip(one)).click();
+    await page.steadily(async () => (await chip(one)).click());
     await choose('[data-to="away"]');
     await soon(async () => (await kept())!.absent).toEqual([one]);
     // It keeps its seat for the day after, and sits nowhere today.
     expect((await groups()).some(({ childIds }) => childIds.includes(one))).toBe(wasSeated);
     expect((await asked<Classroom>('/classroom')).groups.flatMap(({ childIds }) => childIds)).not.toContain(one);
     await page.shows('[data-place="away"] [data-child]', 1);
-    await (await chip(one)).click();
+    await page.steadily(async () => (await chip(one)).click());
     await choose('[data-to="alone"]');
     await soon(async () => (await kept())!.absent).toEqual([]);
   });

@@ -44,6 +44,7 @@ describe('the data file', () => {
       '0020_doors.sql',
       '0021_calendar.sql',
       '0022_marking_rules.sql',
+      '0023_wrong_clocks.sql',
     ]);
     again.close();
   });

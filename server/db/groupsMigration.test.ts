@@ -3,16 +3,11 @@ import { describe, expect, it } from '@jest/globals';
 import Database from 'better-sqlite3';
 import { createGroupRepository } from '../groups/groupRepository.ts';
 import { MIGRATIONS, migrate } from './migrate.ts';
+import { fileBefore } from './oldFile.test.support.ts';
 
 /** A data file of before there were several groups, with the one of a check. */
 const oldFile = (group: object): Database.Database => {
-  const db = new Database(':memory:');
-  db.exec('CREATE TABLE migration (name TEXT PRIMARY KEY, applied_at TEXT NOT NULL) STRICT');
-  for (const name of MIGRATIONS.filter((one) => one < '0018')) {
-    db.exec(readFileSync(new URL(`./migrations/${name}`, import.meta.url), 'utf8'));
-    db.prepare("INSERT INTO migration VALUES (?, '2026-11-01')").run(name);
-  }
-  db.pragma('foreign_keys = OFF');
+  const db = fileBefore('0018');
   db.prepare("INSERT INTO small_group (lesson_id, members, made_at) VALUES (7, ?, '2026-11-24T08:00:00Z')").run(
     JSON.stringify(group),
   );

@@ -194,6 +194,7 @@ export const ROWS = {
     source: Source,
     stored_at: Moment,
     day: CalendarDay,
+    wrong_clock: Bit,
   }),
   stand_in_answer: z.strictObject({ answer_id: SenderId }),
   correction: z.strictObject({
