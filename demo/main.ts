@@ -1,13 +1,15 @@
 import { existsSync, renameSync, rmSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import Database from 'better-sqlite3';
 import { isDay, schoolDayFrom } from '../core/planning/index.ts';
 import { clockFrom, dayOf } from '../server/clock.ts';
 import type { Lock } from '../server/db/lock.ts';
-import { lockOrGiveUp, makeFolderOf } from '../server/dataFile.ts';
+import { lockOrGiveUp, makeFolderOf } from '../server/holdFile.ts';
 import { whyNot } from '../server/db/faults.ts';
-import { openDatabase } from '../server/db/open.ts';
-import { DEMO_CLASS, makeDemo } from './makeDemo.ts';
+import { checkKnown } from '../server/db/known.ts';
+import { MIGRATIONS } from '../server/db/migrate.ts';
+import { DEMO_CLASS } from './demoClass.ts';
 
 // Makes the demo data file unless there is one laid around today already. One of an earlier day is kept beside it.
 const { values } = parseArgs({ options: { data: { type: 'string' }, today: { type: 'string' } } });
@@ -21,7 +23,8 @@ const today = values.today ?? dayOf(clockFrom(undefined)());
 /** The day an existing demo class is laid around; none when the file is new or only half made. */
 const laidAround = (): string | undefined => {
   if (!existsSync(file)) return undefined;
-  const db = openDatabase(file);
+  const db = new Database(file, { readonly: true });
+  checkKnown(db, MIGRATIONS);
   const sender = db.prepare<[], string>('SELECT sender_id FROM class WHERE demo = 1').pluck().get();
   db.close();
   return sender?.replace(DEMO_CLASS, '');
@@ -37,6 +40,11 @@ try {
       renameSync(file, file.replace(/(\.\w+)?$/, `-${day}$1`));
       console.log(`The demo class is laid around today anew; the one of ${day} is kept beside it.`);
     }
+    // All that makes one up is read only where one is made: a second start does not wait for it.
+    const [{ openDatabase }, { makeDemo }] = await Promise.all([
+      import('../server/db/open.ts'),
+      import('./makeDemo.ts'),
+    ]);
     const making = `${file}.making`;
     rmSync(making, { force: true });
     const db = openDatabase(making);

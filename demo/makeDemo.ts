@@ -12,12 +12,10 @@ import { createKnocking } from '../server/common/knocking.ts';
 import { createOpenStreams } from '../server/live/openStreams.ts';
 import { createTabletRepository } from '../server/tablets/tabletRepository.ts';
 import { AWAY_AT_TICKET, CLOVER_ROOM, TODAYS_LESSON } from './clover.ts';
+import { DEMO_CLASS } from './demoClass.ts';
 
 /** Namespace of the ids of simulated answers: a class laid around the same day always has the same ids. */
 const NAMESPACE = '5a0f6c1e-2f0f-4a58-9d3c-7c1f3f6b0c11';
-
-/** What the demo class calls itself when it is set up, before the day it is laid around. */
-export const DEMO_CLASS = 'demo-';
 
 /** Chosen so that about six in ten are secure after the ticket and every kind of result can be seen. */
 const SEED = 'hare';

@@ -1,12 +1,13 @@
-import { chmodSync, existsSync, mkdirSync, statSync } from 'node:fs';
-import { basename, dirname } from 'node:path';
+import { chmodSync, existsSync, statSync } from 'node:fs';
+import { basename } from 'node:path';
 import type { Database } from 'better-sqlite3';
 import { backUpBeforeUpgrade } from './backups/upgrade.ts';
 import { safely } from './common/safely.ts';
 import { whyNot } from './db/faults.ts';
-import { Held, takeLock, type Holder, type Lock } from './db/lock.ts';
+import type { Lock } from './db/lock.ts';
 import { openDatabase, writeBack } from './db/open.ts';
 import { giveUp } from './giveUp.ts';
+import { lockOrGiveUp, makeFolderOf, timeOf } from './holdFile.ts';
 
 /** Milliseconds between two times the log is written back: a copy of the one file misses no more than that. */
 const WRITE_BACK_MS = 120_000;
@@ -16,34 +17,6 @@ export interface DataFile {
   /** Closes it whole, the log written back, and gives it back. */
   readonly close: () => void;
 }
-
-const timeOf = (moment: Date): string => moment.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-
-const whoHas = (holder: Holder | undefined): string =>
-  holder === undefined
-    ? ''
-    : ` (process ${holder.pid}, ${holder.port === null ? '' : `port ${holder.port}, `}since ${timeOf(new Date(holder.since))})`;
-
-/**
- * Makes the folder of a data file where there is none yet. Names and answers of children are for whoever runs Hoppel alone, and so is
- * every file made from now on.
- */
-export const makeFolderOf = (file: string): void => {
-  process.umask(0o077);
-  mkdirSync(dirname(file), { recursive: true });
-};
-
-/** Takes a data file for this process alone; where another Hoppel has it, the start ends with who that is. */
-export const lockOrGiveUp = (file: string, port: number | null): Lock => {
-  try {
-    return takeLock(file, port, new Date());
-  } catch (error) {
-    if (!(error instanceof Held)) throw error;
-    return giveUp(
-      `another Hoppel has the data file ${file} open${whoHas(error.holder)}. Use that one, or end it first.`,
-    );
-  }
-};
 
 const sayWhereLogIsGone = (file: string, { leftBy }: Lock): void => {
   const log = `${file}-wal`;

@@ -1,7 +1,7 @@
 // Puts a backup in the place of a data file; the one before is kept beside it. Only while Hoppel does not run.
 import { existsSync, renameSync } from 'node:fs';
 import { basename, resolve } from 'node:path';
-import { lockOrGiveUp, makeFolderOf } from '../dataFile.ts';
+import { lockOrGiveUp, makeFolderOf } from '../holdFile.ts';
 import { whyNot } from '../db/faults.ts';
 import { contentsOf } from './contents.ts';
 import { putBeside, replaceWith } from './replace.ts';

@@ -1,7 +1,7 @@
 // Takes the passphrase out of a data file: the next start asks for none. Only while Hoppel does not run.
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { lockOrGiveUp } from '../dataFile.ts';
+import { lockOrGiveUp } from '../holdFile.ts';
 import { whyNot } from '../db/faults.ts';
 import { openDatabase } from '../db/open.ts';
 import { giveUp } from '../giveUp.ts';
