@@ -1,8 +1,9 @@
+import * as icons from '@mdi/js';
 import vue from '@vitejs/plugin-vue';
 import vuetify from 'vite-plugin-vuetify';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
 const at = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
@@ -33,9 +34,34 @@ const worker = VitePWA({
   },
 });
 
+/** `import { mdiCheck } from '@mdi/js'`, after types are gone. */
+const ICON_IMPORT = /import\s*\{([^}]*)\}\s*from\s*["']@mdi\/js["'];?/g;
+/**
+ * Puts each icon into the files that use it. The package is one module, which would be one part of both entries: a child's tablet would load
+ * every icon of the teacher's.
+ */
+const iconsWhereTheyAreUsed: Plugin = {
+  name: 'hoppel-icons',
+  transform: (code) => {
+    if (!code.includes('@mdi/js')) return null;
+    const inlined = code.replace(ICON_IMPORT, (_, names: string) =>
+      names
+        .split(',')
+        .map((name) => name.trim())
+        .filter((name) => name !== '')
+        .map((name) => {
+          const [icon, local = icon] = name.split(/\s+as\s+/);
+          return `const ${local} = ${JSON.stringify((icons as Record<string, string>)[icon!])};`;
+        })
+        .join(' '),
+    );
+    return { code: inlined, map: null };
+  },
+};
+
 export default defineConfig({
   root: at('.'),
-  plugins: [vue(), vuetify({ autoImport: true }), worker],
+  plugins: [vue(), iconsWhereTheyAreUsed, vuetify({ autoImport: true }), worker],
   build: {
     outDir: at('../dist/web'),
     emptyOutDir: true,
