@@ -154,6 +154,23 @@ describe('a key', () => {
           for (const { rules } of keyEntry(item, conventions).wrong) expect(rules.length).toBeGreaterThan(0);
       }
   });
+  it('leaves clear paper between lines, those of one reason and the next answer too', () => {
+    const clear = 0.9; // millimetres
+    for (const item of ITEM_KINDS.flatMap((kind) =>
+      [1, 2, 3].map((seed) => asPrinted(makeItem(kind, seededRng(seed)))),
+    )) {
+      const content = contentOf({ forms: [[item, item]] });
+      for (const { marks } of layKey(content, 0, { of: '', day: '' }, DEFAULT_CONVENTIONS)) {
+        const texts = marks.filter((mark) => mark.kind === 'text').map((mark) => ({ mark, box: boundsOf(mark) }));
+        for (const [i, { mark, box }] of texts.entries())
+          for (const other of texts.slice(i + 1)) {
+            const beside = box.x + box.width <= other.box.x || other.box.x + other.box.width <= box.x;
+            const under = box.y + box.height + clear <= other.box.y || other.box.y + other.box.height + clear <= box.y;
+            expect([mark, other.mark, beside || under]).toEqual([mark, other.mark, true]);
+          }
+      }
+    }
+  });
   it('has no wrong answer that is right, and none twice', () => {
     for (const item of formsOf({ seed: 5 }).flat()) {
       const { right, wrong } = keyEntry(item, DEFAULT_CONVENTIONS);

@@ -20,7 +20,9 @@ const TEXT = 3.2;
 const LINE = 4.1;
 const CLOCK = { right: 9, wrong: 5.3 } as const;
 /** Height of a wrong answer with the words of its reason. */
-const WRONG_HEIGHT = 11.2;
+const WRONG_HEIGHT = 12.4;
+/** Between two lines of a reason. */
+const REASON_LINE = 3.4;
 const WRONG_COLUMNS = 2;
 /** Reasons named for one wrong answer: the likeliest. */
 const MOST_NAMES = 2;
@@ -66,7 +68,7 @@ const wrongAt = (one: LikelyWrong, at: PagePoint, width: number, look: ClockLook
   const reason = isPicture
     ? brokenLines(names, width - beside - 2, 2.9).slice(0, 3)
     : brokenLines(names, width - 2, 2.9).slice(0, 2);
-  const top = isPicture ? at.y + CLOCK.wrong - (reason.length - 1.6) * 1.8 : at.y + 8.4;
+  const top = isPicture ? at.y + CLOCK.wrong - (reason.length - 1.6) * (REASON_LINE / 2) : at.y + 8.4;
   return together(
     isPicture
       ? answerAt(one.shown, at, CLOCK.wrong, width, look)
@@ -75,7 +77,7 @@ const wrongAt = (one: LikelyWrong, at: PagePoint, width: number, look: ClockLook
       marks: reason.map((text, i) => ({
         kind: 'text',
         text,
-        at: { x: at.x + beside, y: top + i * 3.6 },
+        at: { x: at.x + beside, y: top + i * REASON_LINE },
         size: 2.9,
         ink: 'quiet',
       })),

@@ -7,7 +7,7 @@ import { drawingBlock } from './drawing.ts';
 import { yesNoBlock } from './judging.ts';
 import { nameBlock } from './naming.ts';
 import { pairBlock } from './pairing.ts';
-import { writingBlock } from './writing.ts';
+import { wordsLineBlock, writingBlock } from './writing.ts';
 
 type Unprinted = {
   [K in ItemKind]: (typeof KINDS)[K]['printedAs'] extends 'itself' ? never : K;
@@ -47,8 +47,9 @@ export const blockOf = (item: PaperItem, context: BlockContext): Block => {
       return wordsBlock(item, context);
     case 'digits-to-words':
       return sayingsBlock(item, context);
-    case 'write-digital':
     case 'write-words':
+      return wordsLineBlock(item, context);
+    case 'write-digital':
     case 'words-to-digits':
     case 'hour-hand':
       return writingBlock(item, context);

@@ -67,17 +67,20 @@ const writingLine = (item: number, at: PagePoint, width: number): Drawn => {
   };
 };
 
-type Written = ItemOf<'write-digital' | 'write-words' | 'hour-hand' | 'words-to-digits'>;
+type Written = ItemOf<'write-digital' | 'hour-hand' | 'words-to-digits'>;
 
 /** Is a time written into boxes with a printed colon? Words never are, nor digits where the colon is the point. */
 export const isInBoxes = ({ kind }: Pick<Item, 'kind'>, writing: Writing): boolean =>
   writing === 'boxes' && (kind === 'write-digital' || kind === 'words-to-digits');
 
+/** Lengths of a line, millimetres: digits take less than "half past eleven" in the letters of a child of six. */
+const LONGEST_LINE = { digits: 70, words: 110 } as const;
+
 /** Where an answer is written: in boxes for digits or, for words and where the colon is the point, on a line. */
 const answerPlace = (item: Written, middle: number, y: number, width: number, context: BlockContext): Drawn => {
   if (item.kind === 'hour-hand') return boxesAt(context.item, 'hour', { x: middle - rowWidth(false) / 2, y });
   if (!isInBoxes(item, context.writing)) {
-    const wide = Math.min(width, 70);
+    const wide = Math.min(width, LONGEST_LINE.digits);
     return writingLine(context.item, { x: middle - wide / 2, y }, wide);
   }
   return digitBoxes(middle, y, context);
@@ -104,6 +107,35 @@ export const writingBlock = (item: Written, context: BlockContext): Block => {
         headOf(item, 'pencil', at, width, context),
         hasClock ? clockAt(item.shown, place, item.kind === 'hour-hand' ? 'hour' : undefined) : onlyMarks(),
         answerPlace(item, middle, at.y + HEAD + face, width, context),
+        itemZone(context.item, at, width, height),
+      );
+    },
+  };
+};
+
+/** Between a clock and the line beside it, millimetres. */
+const BESIDE = 6;
+
+/** A clock to read, and beside it a line long enough for its time in words. */
+export const wordsLineBlock = (item: ItemOf<'write-words'>, context: BlockContext): Block => {
+  const room = roomOfFace(context.radius, context.look);
+  const height = HEAD + Math.max(2 * room.y, WRITING_LINE.height);
+  return {
+    span: 'full',
+    height,
+    draw: (at, width) => {
+      const middle = at.y + HEAD + room.y;
+      const left = at.x + 2 * room.x + BESIDE;
+      const wide = Math.min(at.x + width - left, LONGEST_LINE.words);
+      return together(
+        headOf(item, 'pencil', at, width, context),
+        clockAt(item.shown, {
+          at: { x: at.x + room.x, y: middle },
+          radius: context.radius,
+          look: context.look,
+          item: context.item,
+        }),
+        writingLine(context.item, { x: left, y: middle - WRITING_LINE.lower / 2 }, wide),
         itemZone(context.item, at, width, height),
       );
     },
