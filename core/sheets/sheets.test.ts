@@ -155,7 +155,7 @@ describe('a key', () => {
       }
   });
   it('leaves clear paper between lines, those of one reason and the next answer too', () => {
-    const clear = 0.9; // millimetres
+    const clear = 0.6; // millimetres
     for (const item of ITEM_KINDS.flatMap((kind) =>
       [1, 2, 3].map((seed) => asPrinted(makeItem(kind, seededRng(seed)))),
     )) {
