@@ -59,7 +59,7 @@ export { isInBoxes } from './kinds/writing.ts';
 export { PAPER_KINDS, asPrinted, isPaperItem, type PaperItem, type PaperKind } from './kinds/index.ts';
 export { layPages, leavesOf, pagesOf, roomFor, type SheetSetting } from './lay.ts';
 export { codeText, readCode, type PageCode } from './page/code.ts';
-export { INKS, type Box, type Ink, type Line, type Mark, type PagePoint } from './page/mark.ts';
+export { INKS, type Box, type ClockOnPaper, type Ink, type Line, type Mark, type PagePoint } from './page/mark.ts';
 export { PAPER_MM, SAFE_MARGIN } from './page/paper.ts';
 export { CAP_HEIGHT, textWidth, type Weight } from './page/type.ts';
 export { familyPage, familyWords, type FamilySetting } from './reports/family.ts';

@@ -7,7 +7,8 @@ import { digital } from '../../core/wording/index.ts';
 import { printed, type Doc } from '../print/document.ts';
 import { drawClock } from '../print/drawClock.ts';
 import { drawPicture } from '../print/drawPicture.ts';
-import { INK, MARKS, QUIET } from '../print/inks.ts';
+import { MARKS, QUIET } from '../print/inks.ts';
+import { seen } from '../print/tags.ts';
 import { write, writeLine } from '../print/write.ts';
 
 /** Points: 72 to an inch. */
@@ -34,9 +35,12 @@ const clocks = (
 ): number => {
   const step = 2 * radius + 16;
   times.forEach((time, i) => {
-    drawClock(doc, time, x + i * step + radius, y + radius, radius, conventions.outline);
-    doc.font('bold').fontSize(11).fillColor(INK);
-    doc.text(digital(time, conventions), x + i * step - 8, y + 2 * radius + 4, { width: step, align: 'center' });
+    seen(doc, () => drawClock(doc, time, x + i * step + radius, y + radius, radius, conventions.outline));
+    write(doc, digital(time, conventions), x + i * step - 8, y + 2 * radius + 4, step, {
+      size: 11,
+      font: 'bold',
+      align: 'center',
+    });
   });
   return y + 2 * radius + 22;
 };
@@ -44,7 +48,7 @@ const clocks = (
 /** One group's card between two heights of a page. */
 const card = (doc: Doc, group: SmallGroup, children: readonly Child[], top: number, conventions: Conventions): void => {
   const width = doc.page.width - 2 * MARGIN;
-  let y = write(doc, groupName(group, conventions), MARGIN, top, width, { size: 18, font: 'bold' });
+  let y = write(doc, groupName(group, conventions), MARGIN, top, width, { size: 18, font: 'bold', as: 'H1' });
   const line = [
     words('minutes', conventions, { count: group.minutes }),
     ...(group.name === null ? [] : [topicName(group.topic, conventions)]),
@@ -57,7 +61,7 @@ const card = (doc: Doc, group: SmallGroup, children: readonly Child[], top: numb
   y += 10;
   children.forEach(({ name, picture }, i) => {
     const [x, rowY] = [MARGIN + (i % inRow) * wide, y + Math.floor(i / inRow) * (PICTURE + 6)];
-    drawPicture(doc, picture, x, rowY, PICTURE);
+    seen(doc, () => drawPicture(doc, picture, x, rowY, PICTURE));
     writeLine(doc, name, x + PICTURE + 8, rowY + 7, wide - PICTURE - 14, { size: 13, font: 'bold' });
   });
   y += Math.ceil(children.length / inRow) * (PICTURE + 6) + 8;
@@ -91,18 +95,22 @@ export const groupPdf = (
     groups.forEach((group, i) => {
       if (i % ON_A_PAGE === 0) {
         doc.addPage();
-        doc.font('regular').fontSize(8).fillColor(QUIET);
-        doc.text(words('foot', conventions), MARGIN, doc.page.height - FOOT, { lineBreak: false });
+        writeLine(doc, words('foot', conventions), MARGIN, doc.page.height - FOOT, doc.page.width - 2 * MARGIN, {
+          size: 8,
+          colour: QUIET,
+        });
       }
       const middle = doc.page.height / 2;
       if (i % ON_A_PAGE === 1)
-        doc
-          .moveTo(MARGIN, middle)
-          .lineTo(doc.page.width - MARGIN, middle)
-          .lineWidth(0.7)
-          .dash(4, { space: 4 })
-          .stroke(MARKS)
-          .undash();
+        seen(doc, () =>
+          doc
+            .moveTo(MARGIN, middle)
+            .lineTo(doc.page.width - MARGIN, middle)
+            .lineWidth(0.7)
+            .dash(4, { space: 4 })
+            .stroke(MARKS)
+            .undash(),
+        );
       const members = children.filter(({ id }) => group.childIds.includes(id));
       card(doc, group, members, (i % ON_A_PAGE) * middle + MARGIN - 8, conventions);
     });

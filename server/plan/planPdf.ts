@@ -24,7 +24,8 @@ import type { ClassRow } from '../classes/classRepository.ts';
 import { clockRows, type PrintedClock } from '../print/clockRows.ts';
 import { printed } from '../print/document.ts';
 import { QUIET } from '../print/inks.ts';
-import { write } from '../print/write.ts';
+import { seen } from '../print/tags.ts';
+import { write, writeLine } from '../print/write.ts';
 
 /** Points: 72 to an inch. */
 const MARGIN = 34;
@@ -69,12 +70,16 @@ export const planPdf = (
       write(doc, words('unit', conventions, { class: name }), MARGIN, MARGIN - 4, width / 2, {
         size: 16,
         font: 'bold',
+        as: 'H1',
       });
-      doc.font('regular').fontSize(12).fillColor(QUIET);
-      doc.text(words('page', conventions, { monday: dated(monday, conventions) }), MARGIN + width / 2, MARGIN, {
-        width: width / 2,
-        align: 'right',
-      });
+      write(
+        doc,
+        words('page', conventions, { monday: dated(monday, conventions) }),
+        MARGIN + width / 2,
+        MARGIN,
+        width / 2,
+        { size: 12, colour: QUIET, align: 'right' },
+      );
       const ofWeek = lessons.filter(({ day }) => mondayOf(day) === monday);
       const columns = Math.max(5, ofWeek.length);
       const wide = (width - GAP * (columns - 1)) / columns;
@@ -82,11 +87,13 @@ export const planPdf = (
         const x = MARGIN + column * (wide + GAP);
         const number = lessons.indexOf(lesson) + 1;
         let y = MARGIN + 30;
-        doc
-          .moveTo(x, y - 5)
-          .lineTo(x + wide, y - 5)
-          .lineWidth(1.5)
-          .stroke(lesson.kind === 'check' ? '#6a4a86' : '#4a6838');
+        seen(doc, () =>
+          doc
+            .moveTo(x, y - 5)
+            .lineTo(x + wide, y - 5)
+            .lineWidth(1.5)
+            .stroke(lesson.kind === 'check' ? '#6a4a86' : '#4a6838'),
+        );
         const day = `${words(`weekdays.${weekday(lesson.day)}`, conventions)} ${dated(lesson.day, conventions)}, ${starts}`;
         y = write(doc, day, x, y, wide, { size: 8.5, colour: QUIET });
         y = write(doc, words('lesson', conventions, { number }), x, y + 1, wide, { size: 8.5, colour: QUIET });
@@ -114,8 +121,10 @@ export const planPdf = (
           y = clockRows(doc, clocksOf(lesson.segments[at]!), conventions.outline, x, y + 3, wide);
         });
       });
-      doc.font('regular').fontSize(8).fillColor(QUIET);
-      doc.text(words('safety', conventions), MARGIN, doc.page.height - MARGIN - 8, { width, lineBreak: false });
+      writeLine(doc, words('safety', conventions), MARGIN, doc.page.height - MARGIN - 8, width, {
+        size: 8,
+        colour: QUIET,
+      });
     }
   });
 };

@@ -2,6 +2,7 @@ import type { DialTime } from '../../core/clock/index.ts';
 import type { Outline } from '../../core/face/index.ts';
 import type { Doc } from './document.ts';
 import { drawClock } from './drawClock.ts';
+import { seen } from './tags.ts';
 
 /** Width of a small clock with its gap, and its radius, points. */
 const STEP = 21;
@@ -25,7 +26,7 @@ export const clockRows = (
   const inRow = Math.max(1, Math.floor(width / STEP));
   clocks.forEach(({ time, only }, i) => {
     const [column, row] = [i % inRow, Math.floor(i / inRow)];
-    drawClock(doc, time, x + column * STEP + RADIUS, y + row * STEP + RADIUS, RADIUS, outline, only);
+    seen(doc, () => drawClock(doc, time, x + column * STEP + RADIUS, y + row * STEP + RADIUS, RADIUS, outline, only));
   });
   return y + Math.ceil(clocks.length / inRow) * STEP;
 };

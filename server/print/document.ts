@@ -1,6 +1,7 @@
 import type PDFDocument from 'pdfkit';
 import type { PaperSize } from '../../core/locales/index.ts';
 import { unpackedFonts } from './fonts.ts';
+import { beginTags } from './tags.ts';
 
 /** A page that is being printed; its unit is the point, 72 to an inch, from the page's top left. */
 export type Doc = InstanceType<typeof PDFDocument>;
@@ -36,6 +37,7 @@ export const printed = async (
     margins: { top: margin, left: margin, right: margin, bottom: margin / 4 },
     autoFirstPage: false,
     pdfVersion: '1.7',
+    tagged: true,
     lang: language,
     displayTitle: true,
     info: { Title: title, Creator: 'Hoppel', Producer: 'Hoppel', CreationDate: at },
@@ -47,7 +49,9 @@ export const printed = async (
     doc.on('end', () => done(Buffer.concat(chunks)));
     doc.on('error', failed);
   });
+  const root = beginTags(doc);
   draw(doc);
+  root.end();
   doc.end();
   return ended;
 };

@@ -1,7 +1,16 @@
-import { INKS, textWidth, type Ink, type Line, type Mark, type Page } from '../../core/sheets/index.ts';
+import {
+  INKS,
+  textWidth,
+  type ClockOnPaper,
+  type Ink,
+  type Line,
+  type Mark,
+  type Page,
+} from '../../core/sheets/index.ts';
 import type { Doc } from './document.ts';
 import { fontRuns, isUsual } from './fonts.ts';
 import { drawPicture } from './drawPicture.ts';
+import { beginSection, heard, seen, type Tag } from './tags.ts';
 
 /** Points to a millimetre: 72 to an inch of 25.4 mm. */
 export const POINTS = 72 / 25.4;
@@ -80,38 +89,40 @@ const drawMark = (doc: Doc, mark: Mark): void => {
   }
 };
 
-/** What a mark is for who hears the page: headings and words are read, drawings are not. */
-const tagOf = (mark: Mark): 'H1' | 'P' | undefined =>
-  mark.kind !== 'text' || mark.as === 'part-of-drawing' ? undefined : mark.as === 'heading' ? 'H1' : 'P';
+/** What a mark is for who hears the page: headings, words and clocks are heard, other drawings are not. */
+const tagOf = (mark: Mark): Tag | undefined => {
+  if (mark.kind === 'path') return mark.as === undefined ? undefined : 'Figure';
+  if (mark.kind !== 'text' || mark.as === 'part-of-drawing') return undefined;
+  return mark.as === 'heading' ? 'H1' : 'P';
+};
 
-/** Marks in stretches of one tag each; a stretch of drawings is one, each line of words is its own. */
-const stretchesOf = (marks: readonly Mark[]): { readonly tag: 'H1' | 'P' | undefined; readonly marks: Mark[] }[] =>
-  marks.reduce<{ tag: 'H1' | 'P' | undefined; marks: Mark[] }[]>((stretches, mark) => {
+/** Marks that are heard, or seen, together. */
+interface Stretch {
+  readonly tag: Tag | undefined;
+  readonly marks: [Mark, ...Mark[]];
+}
+/** Marks in stretches of one tag each: a clock with all that is drawn of it, a stretch of other drawings, each line of words by itself. */
+const stretchesOf = (marks: readonly Mark[]): Stretch[] =>
+  marks.reduce<Stretch[]>((stretches, mark) => {
     const tag = tagOf(mark);
     const last = stretches.at(-1);
-    if (tag === undefined && last !== undefined && last.tag === undefined) last.marks.push(mark);
+    if (tag === undefined && (last?.tag === undefined || last.tag === 'Figure') && last !== undefined)
+      last.marks.push(mark);
     else stretches.push({ tag, marks: [mark] });
     return stretches;
   }, []);
 
-/** Adds a page and draws on it; all that is drawn comes from the layout, in millimetres. */
-export const drawPage = (doc: Doc, page: Page): void => {
+/** Adds a page and draws on it; all that is drawn comes from the layout, in millimetres. @param sayClock what is said of a clock */
+export const drawPage = (doc: Doc, page: Page, sayClock: (clock: ClockOnPaper) => string): void => {
   doc.addPage({ size: [page.width * POINTS, page.height * POINTS], margin: 0 });
-  const section = doc.struct('Sect', { title: page.name });
-  doc.addStructure(section);
+  const end = beginSection(doc, page.name);
   doc.save().scale(POINTS);
   for (const { tag, marks } of stretchesOf(page.marks)) {
-    if (tag === undefined) {
-      doc.markContent('Artifact', { type: 'Layout' });
-      for (const mark of marks) drawMark(doc, mark);
-      doc.endMarkedContent();
-    } else
-      section.add(
-        doc.struct(tag, {}, () => {
-          for (const mark of marks) drawMark(doc, mark);
-        }),
-      );
+    const draw = (): void => marks.forEach((mark) => drawMark(doc, mark));
+    const [first] = marks;
+    if (tag === undefined) seen(doc, draw);
+    else heard(doc, tag, draw, first.kind === 'path' && first.as !== undefined ? sayClock(first.as) : undefined);
   }
   doc.restore();
-  section.end();
+  end();
 };

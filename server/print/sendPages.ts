@@ -1,4 +1,5 @@
 import type { Response } from 'express';
+import type { LocaleTag } from '../../core/conventions/index.ts';
 import type { Page } from '../../core/sheets/index.ts';
 import { fileName } from '../common/fileName.ts';
 
@@ -6,7 +7,7 @@ import { fileName } from '../common/fileName.ts';
 export const sendPages = async (
   res: Response,
   pages: Iterable<Page>,
-  { title, language, at }: { title: string; language: string; at: Date },
+  { title, language, at }: { title: string; language: LocaleTag; at: Date },
 ): Promise<void> => {
   const { streamPages } = await import('./streamPages.ts');
   res.attachment(fileName(title, 'pdf')).type('pdf');

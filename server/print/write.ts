@@ -1,12 +1,16 @@
 import type { Doc } from './document.ts';
 import { fontRuns, type PrintFont } from './fonts.ts';
 import { INK } from './inks.ts';
+import { heard, type Tag } from './tags.ts';
 
 export interface TextStyle {
   /** Points. */
   readonly size: number;
   readonly font?: PrintFont;
   readonly colour?: string;
+  /** What it is for who hears the page; a line of words unless it is said. */
+  readonly as?: Extract<Tag, 'H1' | 'P'>;
+  readonly align?: 'left' | 'center' | 'right';
 }
 
 /** A name is made no smaller than that, as a share of its size, and then cut off at the end of its place. */
@@ -22,16 +26,18 @@ export const writeLine = (doc: Doc, text: string, x: number, y: number, width: n
   // Letters of every script stand on one line.
   const base = y + size;
   doc.fontSize(size * scale);
-  doc
-    .save()
-    .rect(x, y - size, width, 3 * size)
-    .clip();
-  let at = x;
-  runs.forEach((run, i) => {
-    doc.font(run.font).text(run.text, at, base, { lineBreak: false, baseline: 'alphabetic' });
-    at += widths[i]! * scale;
+  heard(doc, style.as ?? 'P', () => {
+    doc
+      .save()
+      .rect(x, y - size, width, 3 * size)
+      .clip();
+    let at = x;
+    runs.forEach((run, i) => {
+      doc.font(run.font).text(run.text, at, base, { lineBreak: false, baseline: 'alphabetic' });
+      at += widths[i]! * scale;
+    });
+    doc.restore();
   });
-  doc.restore();
 };
 
 /** Writes a text into a column, breaking lines where it must. @param x @param y its top left, points @returns where it ends */
@@ -39,11 +45,13 @@ export const write = (doc: Doc, text: string, x: number, y: number, width: numbe
   const { size, font = 'regular', colour = INK } = style;
   doc.fontSize(size).fillColor(colour);
   const runs = fontRuns(text, font);
-  runs.forEach((run, i) => {
-    doc.font(run.font);
-    const continued = i < runs.length - 1;
-    if (i === 0) doc.text(run.text, x, y, { width, continued, lineGap: -2 });
-    else doc.text(run.text, { continued, lineGap: -2 });
-  });
+  heard(doc, style.as ?? 'P', () =>
+    runs.forEach((run, i) => {
+      doc.font(run.font);
+      const continued = i < runs.length - 1;
+      if (i === 0) doc.text(run.text, x, y, { width, continued, lineGap: -2, align: style.align ?? 'left' });
+      else doc.text(run.text, { continued, lineGap: -2 });
+    }),
+  );
   return doc.y;
 };

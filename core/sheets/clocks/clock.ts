@@ -11,7 +11,7 @@ import {
 import { RIGHT_NUMERALS, pictureAt, type ClockPicture } from '../../items/index.ts';
 import type { Mark, PagePoint } from '../page/mark.ts';
 import type { Drawn, Zone } from '../page/zone.ts';
-import { MIDDLE_DOT, faceMarks } from './face.ts';
+import { MIDDLE_DOT, faceMarks, numeralsOverHands } from './face.ts';
 import type { ClockLook } from './look.ts';
 
 /** Where a clock stands on a page, and which task it belongs to. */
@@ -59,8 +59,13 @@ const zoneOf = ({ at, radius, look, item, option }: ClockPlace, drawnOn: boolean
 export const clockOfPicture = (picture: ClockPicture, place: ClockPlace): Drawn => {
   const isRightRound = picture.numerals.every((numeral, i) => numeral === RIGHT_NUMERALS[i]);
   const written = isRightRound ? undefined : picture.numerals;
+  const face = { ...place, drawnOn: false, written };
+  const long = (['minute', 'hour'] as const)
+    .filter((hand) => picture.handsDrawn === 'both' || picture.handsDrawn === hand)
+    .filter((hand) => hand === 'minute' || picture.equalLength)
+    .map((hand) => picture.hands[hand]);
   return {
-    marks: [...faceMarks({ ...place, drawnOn: false, written }), ...handMarks(picture, place.at, place.radius)],
+    marks: [...faceMarks(face, long), ...handMarks(picture, place.at, place.radius), ...numeralsOverHands(face, long)],
     zones: [zoneOf(place, false)],
   };
 };

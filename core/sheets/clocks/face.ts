@@ -1,6 +1,8 @@
+import { angleBetween } from '../../clock/index.ts';
 import {
   HALF_SIZE,
   MINUTE_NUMBERS,
+  NUMERALS,
   RIM_RADIUS,
   hasTicks,
   minuteNumberPlaces,
@@ -76,7 +78,8 @@ const tickMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] =
     .map((which) => ({ kind: 'path', d: paths[which], at, unit, line: { ink: 'ink', width: TICK[which] } }));
 };
 
-const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[] => {
+type NumeralMark = Extract<Mark, { kind: 'text' }>;
+const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): NumeralMark[] => {
   const unit = radius / RIM_RADIUS;
   const style: NumeralStyle = written === undefined ? look.numerals : 'all';
   const { radius: usual, size: usualSize } = numeralMeasures(style);
@@ -97,6 +100,28 @@ const numeralMarks = ({ at, radius, look, drawnOn, written }: FaceWishes): Mark[
       ink: 'ink',
       as: 'part-of-drawing',
     }));
+};
+
+/** A hand that points into a numeral, by at most so many degrees from its middle, hides it: half of what two digits take across, seen from the middle. */
+const HIDES = 8;
+/** Clear paper round a numeral that a hand points into, of its size. */
+const CLEAR = 0.56;
+const middleOf = ({ at, size }: NumeralMark): PagePoint => ({ x: at.x, y: at.y - (CAP_HEIGHT * size) / 2 });
+/** Does a hand hide a numeral? @param angle of the hand, degrees clockwise from 12 */
+const isHidden = (mark: NumeralMark, face: PagePoint, angle: number): boolean => {
+  const { x, y } = middleOf(mark);
+  return angleBetween((Math.atan2(x - face.x, face.y - y) * 180) / Math.PI, angle) <= HIDES;
+};
+/**
+ * Numerals that long hands point into, above these with clear paper round them: a child who looks for the number at the tip finds it, and no
+ * stroke makes an 8 of a 6. @param long angles of the hands, degrees clockwise from 12
+ */
+export const numeralsOverHands = (wishes: FaceWishes, long: readonly number[]): Mark[] => {
+  const unit = wishes.radius / RIM_RADIUS;
+  const size = (wishes.written === undefined ? numeralMeasures(wishes.look.numerals) : NUMERALS).size * unit;
+  return numeralMarks(wishes)
+    .filter((mark) => long.some((angle) => isHidden(mark, wishes.at, angle)))
+    .flatMap((mark): Mark[] => [{ kind: 'circle', at: middleOf(mark), radius: CLEAR * size, fill: 'paper' }, mark]);
 };
 
 /** The smallest a number is printed for a child to read, millimetres: 7.5 points. */
@@ -128,8 +153,8 @@ const minuteMarks = ({ at, radius, look }: FaceWishes): Mark[] => {
   }));
 };
 
-/** A face without hands: its ring, marks and numerals, and the minute numbers where they help. */
-export const faceMarks = (wishes: FaceWishes): Mark[] => {
+/** A face without hands: its ring, marks and numerals, and the minute numbers where they help. @param long hands above which their numerals are drawn later */
+export const faceMarks = (wishes: FaceWishes, long: readonly number[] = []): Mark[] => {
   const { at, radius, look } = wishes;
   const unit = radius / RIM_RADIUS;
   return [
@@ -140,9 +165,10 @@ export const faceMarks = (wishes: FaceWishes): Mark[] => {
       unit,
       fill: 'paper',
       line: { ink: 'ink', width: RING },
+      as: wishes.drawnOn ? 'clock-to-draw-on' : 'clock',
     },
     ...tickMarks(wishes),
-    ...numeralMarks(wishes),
+    ...numeralMarks(wishes).filter((mark) => !long.some((angle) => isHidden(mark, at, angle))),
     ...minuteMarks(wishes),
   ];
 };

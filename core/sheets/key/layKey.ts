@@ -20,7 +20,7 @@ const TEXT = 3.2;
 const LINE = 4.1;
 const CLOCK = { right: 9, wrong: 5.3 } as const;
 /** Height of a wrong answer with the words of its reason. */
-const WRONG_HEIGHT = 12.4;
+const WRONG_HEIGHT = 13.2;
 /** Between two lines of a reason. */
 const REASON_LINE = 3.4;
 const WRONG_COLUMNS = 2;

@@ -24,6 +24,9 @@ export interface Line {
   readonly dash?: readonly [on: number, off: number];
 }
 
+/** What a clock on a page is for who hears it: one that is read, or one that is drawn on. */
+export type ClockOnPaper = 'clock' | 'clock-to-draw-on';
+
 /**
  * Everything there is to draw on a page. PDF, preview, single pictures and tests read this and nothing else.
  * - `path`: an SVG path in units of its own (for a clock, face units), put at a point, `unit` millimetres to one of its units and turned
@@ -56,6 +59,8 @@ export type Mark =
       readonly turn?: number;
       readonly fill?: Ink;
       readonly line?: Line;
+      /** A clock begins with it: a reader who hears the page is told of one, and not what it shows. */
+      readonly as?: ClockOnPaper;
     }
   | {
       readonly kind: 'text';
