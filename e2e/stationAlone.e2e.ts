@@ -1,7 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
+import { v4 as newId } from 'uuid';
 import { handAngles, hourOf, type DialTime } from '../core/clock/index.ts';
 import { startingTime, timeOfItem, type Item } from '../core/items/index.ts';
+import { ONE_ACT_MS } from '../web/api/oneAct.ts';
 import { expectNoFault } from './support/axe.ts';
 import { startBrowser, type Browser } from './support/browser.ts';
 import { startHoppel, type Hoppel } from './support/hoppel.ts';
@@ -106,6 +108,8 @@ describe('a child alone with the set', () => {
     await expectNoFault(page.driver);
   });
   it('is shown the answer slowly when the second try is not right either, and an easier task comes after two', async () => {
+    // The same answer again is a second try once the second is over in which two taps are one.
+    await page.driver.sleep(ONE_ACT_MS);
     await done();
     await noticed.message('Watch.');
     await noticed.hands(handAngles(times[2]!));
@@ -182,6 +186,7 @@ describe('a child alone with the set', () => {
   it('leaves nothing of the child on the tablet after bye', async () => {
     expect(JSON.stringify(await keptOnTablet(page, 'seat'))).toContain('"childId":2');
     await page.tap('Bram. Tap to choose another picture.');
+    await page.tap('Bye');
     await page.says('Tap your picture');
     for (const name of ['seat', 'child', 'progress'])
       await page.until(`no ${name}`, async () => (await keptOnTablet(page, name)) === null);
@@ -195,7 +200,40 @@ describe('a child alone with the set', () => {
     await page.tap('On my own');
     await page.find('.task');
     await page.tap('Cleo. Tap to choose another picture.');
+    await page.tap('Stay here');
+    await page.find('.task');
+    await page.tap('Cleo. Tap to choose another picture.');
+    await page.tap('Bye');
     await page.says('Tap your picture');
     await soon(() => entries()).toBe(before);
+  });
+  it('finishes what was begun before a round of the class takes the tablet; who has begun nothing goes at once', async () => {
+    const sent = async (path: string, body: object): Promise<{ round: { id: string; version: number } }> => {
+      const headers = { 'content-type': 'application/json' };
+      const reply = await fetch(`${hoppel.url}/api/rounds${path}`, {
+        method: 'POST',
+        headers,
+        body: JSON.stringify(body),
+      });
+      return (await reply.json()) as { round: { id: string; version: number } };
+    };
+    const begin = () => sent('', { id: newId(), lessonId: 8 });
+    await handSet(hoppel, [4], { what: 'times', kinds: ['set'], times: [180 as DialTime, 300 as DialTime] });
+    await sitDown(page, 'Davi');
+    await page.driver.get(`${hoppel.url}/station/4/alone`);
+    await isNew(180 as DialTime);
+    await (await page.find('.groove-clock svg')).sendKeys(Key.ARROW_RIGHT);
+    const { round } = await begin();
+    await page.says('Your class begins. Finish this one first.');
+    expect(await page.driver.getCurrentUrl()).toContain('/alone');
+    await expectNoFault(page.driver);
+    await turnTo(startingTime(180 as DialTime) + 5, 180);
+    await done();
+    await page.until('the class has the tablet', async () => !(await page.driver.getCurrentUrl()).endsWith('/alone'));
+    await sent(`/${round.id}/moves`, { move: 'end', version: round.version });
+    await page.tap('On my own');
+    await isNew(300 as DialTime);
+    await begin();
+    await page.until('it goes at once', async () => !(await page.driver.getCurrentUrl()).endsWith('/alone'));
   });
 });

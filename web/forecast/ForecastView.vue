@@ -102,6 +102,7 @@ const said = computed(() => {
 <style scoped>
 .forecast {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
 }
 .head {

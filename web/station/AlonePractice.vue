@@ -1,6 +1,6 @@
 <!-- A child on its own: no timer, a light instead of a mark, a second try, then the answer is shown. -->
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watchEffect } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Practice } from '../../contract/index.ts';
 import { rightAnswers, type Answer, type Item } from '../../core/items/index.ts';
@@ -88,6 +88,11 @@ const handIn = (): void => {
     hopOn(SHOW_MS + LOOK_MS);
   }
 };
+// A round of the class waits for what was begun.
+watchEffect(() => {
+  store.midTask = item.value !== undefined && (answer.value !== undefined || status.value !== 'open');
+});
+onScopeDispose(() => (store.midTask = false));
 /** Where the hare is: on the task of now, though its first answer is in already. */
 const index = computed(() => done.value.length - (status.value === 'open' ? 0 : 1));
 </script>

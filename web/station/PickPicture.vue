@@ -1,6 +1,8 @@
 <!-- Tap your picture. -->
 <script setup lang="ts">
-import { ref } from 'vue';
+import { mdiChevronDown } from '@mdi/js';
+import { useElementVisibility } from '@vueuse/core';
+import { computed, ref, useTemplateRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import ChildPicture from '../look/ChildPicture.vue';
@@ -19,13 +21,27 @@ const pick = async (childId: number): Promise<void> => {
     busy.value = false;
   }
 };
+/** Is the last picture in sight? */
+const end = useTemplateRef('end');
+const isAllSeen = useElementVisibility(end, { initialValue: true });
+const more = (): void => end.value?.scrollIntoView({ block: 'end', behavior: 'smooth' });
+
+/** More children than that have smaller pictures: thirty stand on a tablet without scrolling. */
+const MANY = 21;
+const isMany = computed(() => store.state!.children.length > MANY);
+/** Width of a name, pixels: its longest word stands in one piece, as large as that lets it be. */
+const ROOM = { few: 108, many: 94 } as const;
+const nameSize = (name: string): string => {
+  const longest = Math.max(...name.split(/[\s-]/).map((word) => word.length));
+  return `${Math.max(11, Math.min(20, ROOM[isMany.value ? 'many' : 'few'] / (0.6 * longest)))}px`;
+};
 </script>
 
 <template>
   <section class="pick">
     <h1>{{ t(store.state!.children.length === 0 ? 'station.nobody' : 'station.who') }}</h1>
     <p v-if="store.taken !== undefined" class="taken" role="status">{{ t('station.taken') }}</p>
-    <ul>
+    <ul :class="{ many: isMany }">
       <li v-for="child in store.state!.children" :key="child.id">
         <button
           type="button"
@@ -33,11 +49,17 @@ const pick = async (childId: number): Promise<void> => {
           :aria-label="t('station.me', { name: child.name })"
           @click="pick(child.id)"
         >
-          <ChildPicture :picture="child.picture" :px="88" />
-          <span class="name">{{ child.name }}</span>
+          <ChildPicture :picture="child.picture" :px="isMany ? 72 : 88" />
+          <span class="name" :style="{ fontSize: nameSize(child.name) }">{{ child.name }}</span>
         </button>
       </li>
     </ul>
+    <div ref="end" class="end" />
+    <button v-if="!isAllSeen" type="button" class="more" :aria-label="t('station.more')" @click="more">
+      <svg width="44" height="44" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiChevronDown" fill="currentColor" />
+      </svg>
+    </button>
   </section>
 </template>
 
@@ -63,7 +85,10 @@ ul {
   max-width: 1160px;
   margin: 0 auto;
 }
-button {
+ul.many {
+  grid-template-columns: repeat(auto-fit, minmax(108px, 1fr));
+}
+li button {
   display: inline-grid;
   justify-items: center;
   gap: 4px;
@@ -73,7 +98,7 @@ button {
   color: var(--ink);
   border-radius: 20px;
 }
-button:hover {
+li button:hover {
   background: rgba(255, 255, 255, 0.55);
 }
 .elsewhere {
@@ -82,9 +107,24 @@ button:hover {
 }
 .name {
   font-weight: 700;
-  font-size: 20px;
   line-height: 1.3;
   overflow-wrap: anywhere;
+}
+.end {
+  height: 1px;
+}
+.more {
+  position: fixed;
+  left: 50%;
+  bottom: 14px;
+  display: grid;
+  place-items: center;
+  width: 76px;
+  height: 76px;
+  margin-left: -38px;
+  border-radius: 50%;
+  background: var(--plum);
+  color: #fff;
 }
 @keyframes shake {
   25% {

@@ -33,13 +33,23 @@ watch(
   },
   { immediate: true },
 );
-// A round of the class goes before practice; that goes on where it was when the child comes back to it.
+/**
+ * A round of the class goes before practice; that goes on where it was when the child comes back to it. What the child is in the middle of is
+ * finished first, as long as the class is at its first task.
+ */
+const call = computed(() => {
+  const { round } = store;
+  if (round?.closed !== false || route.name !== 'alone') return undefined;
+  const isFirstTask = round.index === 0 && ['ask', 'think'].includes(round.phase);
+  return store.midTask && isFirstTask ? 'waits' : round.id;
+});
 watch(
-  () => (store.round?.closed === false ? store.round.id : undefined),
-  (begun) => {
-    if (begun !== undefined && route.name === 'alone' && childId.value !== undefined)
+  call,
+  (now) => {
+    if (now !== undefined && now !== 'waits' && childId.value !== undefined)
       void router.replace({ name: 'child', params: { childId: childId.value } });
   },
+  { immediate: true },
 );
 // Said bye, or sent away by the teacher: back to the pictures, and no way back by the browser's own button.
 watch(
@@ -59,6 +69,7 @@ useSwitchKeys();
       <router-view v-if="childId === undefined || store.child?.childId === childId" :key="route.path" />
     </main>
     <p v-else class="opening" role="status">{{ t(store.noClass ? 'station.noClass' : 'station.loading') }}</p>
+    <p v-if="call === 'waits'" class="call" role="status">{{ t('station.classBegins') }}</p>
     <p v-if="!store.connected || store.waiting > 0" class="quiet-sign" role="status">
       <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
         <path
@@ -97,6 +108,17 @@ main {
   display: grid;
   place-items: center;
   font-size: 26px;
+}
+.call {
+  position: absolute;
+  top: 14px;
+  left: 50%;
+  transform: translateX(-50%);
+  padding: 8px 24px;
+  border-radius: 26px;
+  background: var(--plum);
+  color: #fff;
+  font-weight: 700;
 }
 .quiet-sign {
   position: absolute;

@@ -24,6 +24,8 @@ export const useStationStore = defineStore('station', () => {
   const state = shallowRef<StationState>();
   const round = shallowRef<StationRound | null>(null);
   const noClass = ref(false);
+  /** Has the child begun an answer on its own that is not handed in yet? */
+  const midTask = ref(false);
 
   const seat = createSeat({ kept, link, onChange: () => stream.join() });
   const stream = createStream({
@@ -149,6 +151,7 @@ export const useStationStore = defineStore('station', () => {
     state,
     round,
     noClass,
+    midTask,
     needsCode: link.needsCode,
     connected: link.connected,
     /** Answers the server has not stored yet. */

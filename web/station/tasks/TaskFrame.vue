@@ -91,7 +91,7 @@ onMounted(
   <section ref="frame" class="task" :data-status="status" :data-kind="item.kind">
     <h1 class="only-heard">{{ ask }}</h1>
     <div class="left">
-      <MyPicture :child="child" />
+      <MyPicture :child="child" asks />
       <AskCard :item="item" :settings="settings" :ask="prompt === 'both' ? ask : written" :prompt="prompt" />
       <EarButton :locale="settings.locale" :text="toHear" />
     </div>
