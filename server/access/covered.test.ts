@@ -49,7 +49,7 @@ describe('while results are covered', () => {
     names = (body.children as { name: string }[]).map(({ name }) => `"${name}"`);
     const told = JSON.stringify(body);
     expect(SECRETS.filter((secret) => told.includes(secret))).toEqual(
-      expect.arrayContaining(['"deu"', `${GONE}`, '"coming-hour"']),
+      expect.arrayContaining(['"deu"', `${GONE}`, '"numeral-as-minutes"']),
     );
     await school.put('/entry/passphrase', { before: null, passphrase: PASSPHRASE }).expect(200);
     covered = await asTeacher();

@@ -1,4 +1,4 @@
-import { isDeepStrictEqual } from 'node:util';
+import { createHash } from 'node:crypto';
 import type { Lesson, PileSource } from '../../contract/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
@@ -91,7 +91,7 @@ export const createPileOpener = ({ piles, sheets, lessons, rounds, now }: Parts)
       forms: [tasksAsked(rounds, id)],
     };
   };
-  const found = (id: string, source: PileSource): Found => {
+  const found = (source: PileSource): Found => {
     switch (source.kind) {
       case 'printing':
         return ofPrinting(sheets.printing(source.printing));
@@ -101,15 +101,19 @@ export const createPileOpener = ({ piles, sheets, lessons, rounds, now }: Parts)
         return ofLesson(source.lessonId, source.part);
       case 'round':
         return ofRound();
-      case 'tasks':
+      case 'tasks': {
+        const { id: lessonId } = lessonNow();
+        // The same tasks in the same lesson are the same pile, whoever opens it and from which window.
+        const tasks = createHash('sha256').update(JSON.stringify(source.items)).digest('hex');
         return {
-          origin: `tasks ${id}`,
+          origin: `tasks ${lessonId} ${tasks}`,
           printing: null,
           roundId: null,
-          lessonId: lessonNow().id,
+          lessonId,
           day: today(),
           forms: [source.items],
         };
+      }
     }
   };
   return {
@@ -118,13 +122,9 @@ export const createPileOpener = ({ piles, sheets, lessons, rounds, now }: Parts)
      * @throws HoppelError unknown-code, code-of-another-class, unknown-sheet, unknown-lesson, no-round, no-unit, nothing-to-mark, id-taken
      */
     open: (id: string, source: PileSource): { pile: KeptPile; fresh: boolean } => {
-      const { origin, ...rest } = found(id, source);
+      const { origin, ...rest } = found(source);
       const known = piles.maybeOf(origin);
-      if (known !== undefined) {
-        if (source.kind === 'tasks' && !isDeepStrictEqual(known.forms, [source.items]))
-          throw new HoppelError('id-taken');
-        return { pile: known, fresh: false };
-      }
+      if (known !== undefined) return { pile: known, fresh: false };
       if (rest.forms.every((tasks) => tasks.length === 0)) throw new HoppelError('nothing-to-mark');
       const pile: KeptPile = { id, origin, ...rest, madeAt: now().toISOString() };
       piles.add(pile);

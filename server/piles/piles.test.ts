@@ -203,6 +203,8 @@ describe('piles of paper', () => {
     const pile = await open({ kind: 'tasks', items }, id);
     expect(pile).toMatchObject({ id, kind: 'tasks', lessonId: LESSON, forms: [items], day: '2026-11-24' });
     expect((await open({ kind: 'tasks', items }, id)).id).toBe(id);
+    // From another window, too.
+    expect((await open({ kind: 'tasks', items })).id).toBe(id);
     const { body } = await school.post('/piles', { id, source: { kind: 'tasks', items: items.slice(1) } }).expect(409);
     expect(body.code).toBe('id-taken');
   });
