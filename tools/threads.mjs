@@ -31,5 +31,7 @@ export const FOR_NODE = {
   external: Object.keys(dependencies).filter((name) => !BUNDLED.has(name)),
   sourcemap: true,
   // Packages of before there were modules ask for Node's own parts by `require`.
-  banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  banner: {
+    js: "import { createRequire as requireOf } from 'node:module'; const require = requireOf(import.meta.url);",
+  },
 };

@@ -30,8 +30,8 @@ export interface Hoppel {
   kill(): Promise<void>;
   /** Ends the server, as Ctrl-C does; the data stays. */
   stop(): Promise<void>;
-  /** Starts it again on the same data and port. */
-  start(): Promise<void>;
+  /** Starts it again on the same data and port. @param day it is by then; the same unless it is said */
+  start(day?: string): Promise<void>;
   /** Puts the demo class of before everything in the place of the data, or the data back. Only while the server is stopped. */
   putOlderData(older: boolean): void;
   /** Ends it and removes the data. */
@@ -95,7 +95,7 @@ export const startHoppel = async ({
   const chosen = port ?? (await freePort());
   let child: ChildProcess | undefined;
   let said = '';
-  const start = (): Promise<void> =>
+  const start = (day = today): Promise<void> =>
     new Promise((ready, failed) => {
       const args = [
         join(DIST, 'server/main.js'),
@@ -106,7 +106,7 @@ export const startHoppel = async ({
         '--port',
         `${chosen}`,
         '--today',
-        today,
+        day,
         ...more,
         ...NETWORK_NAMES.flatMap((name) => ['--name', name]),
       ];

@@ -31,7 +31,7 @@ const FAMILIES = [
   'noto-emoji',
 ] as const;
 
-const require = createRequire(import.meta.url);
+const { resolve } = createRequire(import.meta.url);
 
 /** A file of a family and the letters it is for. */
 interface Subset {
@@ -48,7 +48,7 @@ const subsetsOf = new Map<string, readonly Subset[]>();
 const subsets = (family: string): readonly Subset[] => {
   const known = subsetsOf.get(family);
   if (known !== undefined) return known;
-  const file = require.resolve(`@fontsource/${family}/unicode.json`);
+  const file = resolve(`@fontsource/${family}/unicode.json`);
   const listed = JSON.parse(readFileSync(file, 'utf8')) as Record<string, string>;
   // Numbered ones stand in brackets in the list, and without in the files' names.
   const made = Object.entries(listed).map(([name, ranges]) => ({
@@ -77,7 +77,7 @@ export const fileWith = (letter: string, weight: 400 | 700): string | undefined 
   for (const family of FAMILIES) {
     const subset = subsets(family).find(({ ranges }) => ranges.some(([from, to]) => from <= code && code <= to));
     if (subset === undefined) continue;
-    const file = require.resolve(`@fontsource/${family}/files/${family}-${subset.name}-${weight}-normal.woff`);
+    const file = resolve(`@fontsource/${family}/files/${family}-${subset.name}-${weight}-normal.woff`);
     if (!has(file, code)) continue;
     found = file;
     break;
