@@ -24,7 +24,7 @@ const noRoomAbove = (allowed, message) => ({
 });
 
 export default tseslint.config(
-  { ignores: ['dist/', 'node_modules/', 'data/', 'web/public/', '**/*.tmp.ts'] },
+  { ignores: ['dist/', '.threads/', 'node_modules/', 'data/', 'web/public/', '**/*.tmp.ts'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
