@@ -17,6 +17,7 @@ import { createCommitTogether } from './common/commitTogether.ts';
 import { createKnocking } from './common/knocking.ts';
 import { rememberScreen, screenOf } from './classroom/screens.ts';
 import { dayRoutes } from './day/dayRoutes.ts';
+import { prepareEmpty } from './db/emptyDatabase.ts';
 import type { IsFileThere } from './db/presence.ts';
 import { errorHandler } from './errors/errorHandler.ts';
 import { HoppelError } from './errors/hoppelError.ts';
@@ -249,6 +250,9 @@ export const createApp = ({
       await reader.json(classroom, '/record/class');
     }
   };
-  const warm = async (): Promise<void> => void (await Promise.all([warmPages(), classrooms.warm()]));
+  const warm = async (): Promise<void> => {
+    await Promise.all([warmPages(), classrooms.warm()]);
+    prepareEmpty();
+  };
   return { app, classrooms, end, warm };
 };

@@ -1,4 +1,5 @@
 import { setImmediate as nextTurn } from 'node:timers/promises';
+import type { Database } from 'better-sqlite3';
 import type { Express } from 'express';
 import { v4 as newId } from 'uuid';
 import type { Lesson, PostRehearsal, PostRehearsed, Rehearsal, RoundSource } from '../../contract/index.ts';
@@ -11,7 +12,7 @@ import type { Classroom } from '../classroom/classroom.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
 import { dayOf, type Now } from '../clock.ts';
 import { createSerialQueue } from '../common/serialQueue.ts';
-import { openDatabase } from '../db/open.ts';
+import { openEmpty } from '../db/emptyDatabase.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { taughtAgain } from '../record/taughtAgain.ts';
 import { tasksOfRound } from '../rounds/roundSource.ts';
@@ -25,7 +26,7 @@ export interface OwnServer {
 }
 interface Parts {
   /** Builds one; its data file is in memory and gone with it. */
-  readonly build: (db: ReturnType<typeof openDatabase>, now: Now) => OwnServer;
+  readonly build: (db: Database, now: Now) => OwnServer;
   readonly now: Now;
 }
 
@@ -106,7 +107,7 @@ export const createRehearsals = ({ build, now }: Parts) => {
       ticketAt: ticket !== undefined && lessons[ticket.number] !== undefined ? ticket.number + 1 : null,
     };
     await nextTurn();
-    const db = openDatabase(':memory:');
+    const db = openEmpty();
     await nextTurn();
     // The clock of the made-up school stands at the lesson's beginning and goes on from there.
     let [at, since] = [now(), performance.now()];
