@@ -24,7 +24,7 @@ const pick = async (childId: number): Promise<void> => {
 /** Is the last picture in sight? */
 const end = useTemplateRef('end');
 const isAllSeen = useElementVisibility(end, { initialValue: true });
-const more = (): void => end.value?.scrollIntoView({ block: 'end', behavior: 'smooth' });
+const more = (): void => end.value?.scrollIntoView({ block: 'end' });
 
 /** More children than that have smaller pictures: thirty stand on a tablet without scrolling. */
 const MANY = 21;
