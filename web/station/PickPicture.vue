@@ -29,11 +29,13 @@ const more = (): void => end.value?.scrollIntoView({ block: 'end' });
 /** More children than that have smaller pictures: thirty stand on a tablet without scrolling. */
 const MANY = 21;
 const isMany = computed(() => store.state!.children.length > MANY);
+/** Width of a letter of the bold type, of its size; a little more than it takes. */
+const LETTER = 0.57;
 /** Width of a name, pixels: its longest word stands in one piece, as large as that lets it be. */
-const ROOM = { few: 108, many: 94 } as const;
+const ROOM = { few: 112, many: 104 } as const;
 const nameSize = (name: string): string => {
   const longest = Math.max(...name.split(/[\s-]/).map((word) => word.length));
-  return `${Math.max(11, Math.min(20, ROOM[isMany.value ? 'many' : 'few'] / (0.6 * longest)))}px`;
+  return `${Math.max(11, Math.min(20, ROOM[isMany.value ? 'many' : 'few'] / (LETTER * longest)))}px`;
 };
 </script>
 
