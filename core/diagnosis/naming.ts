@@ -19,6 +19,13 @@ export const speaksFor = (need: NamedNeed, { logs, fits, verdict }: Weighed): bo
     ? verdict === 'wrong' && logs !== undefined && fits.length === 0
     : fits.some((rule) => NEED_OF_RULE[rule] === need);
 
+/** Places of the answers for which something holds: of a child with thousands each is looked at a few times. */
+export const placesOf = <A>(answers: readonly A[], holds: (answer: A) => boolean): number[] => {
+  const places: number[] = [];
+  for (let place = 0; place < answers.length; place++) if (holds(answers[place]!)) places.push(place);
+  return places;
+};
+
 /** The likeliest rule of a need; none of guessing. */
 export const likeliestRule = (need: NamedNeed, { rules }: Shares): WrongRule | undefined =>
   WRONG_RULES.filter((rule) => NEED_OF_RULE[rule] === need).reduce<WrongRule | undefined>(
@@ -39,6 +46,14 @@ export const likeliestRules = (need: NamedNeed, shares: Shares): WrongRule[] => 
   return shares.rules[second] >= SECOND ? [first, second] : [first];
 };
 
+/** Do so many different tasks speak for a need that it can be named? The latest are looked at first: of thousands a few settle it. */
+const hasFitting = (need: NamedNeed, answers: readonly Weighed[]): boolean => {
+  const tasks = new Set<string>();
+  for (let place = answers.length - 1; place >= 0 && tasks.size < NAMING.fitting; place--)
+    if (speaksFor(need, answers[place]!)) tasks.add(answers[place]!.task);
+  return tasks.size >= NAMING.fitting;
+};
+
 /**
  * The rule of a need that is sure enough to be named while too few wrong answers show it: another task in which it shows would settle it.
  * None where nothing waits for that.
@@ -46,8 +61,7 @@ export const likeliestRules = (need: NamedNeed, shares: Shares): WrongRule[] => 
 export const waitingRule = (shares: Shares, answers: readonly Weighed[]): WrongRule | undefined => {
   for (const need of NEEDS) {
     if (need === 'none' || shares.needs[need] <= NAMING.share) continue;
-    const tasks = new Set(answers.filter((answer) => speaksFor(need, answer)).map(({ task }) => task));
-    if (tasks.size < NAMING.fitting) return likeliestRule(need, shares);
+    if (!hasFitting(need, answers)) return likeliestRule(need, shares);
   }
   return undefined;
 };
@@ -59,7 +73,6 @@ export const namedNeeds = (
 ): { readonly need: NamedNeed; readonly share: number; readonly fitting: readonly number[] }[] =>
   NEEDS.flatMap((need) => {
     if (need === 'none' || shares.needs[need] <= NAMING.share) return [];
-    const fitting = answers.flatMap((answer, place) => (speaksFor(need, answer) ? [place] : []));
-    const tasks = new Set(fitting.map((place) => answers[place]!.task));
-    return tasks.size >= NAMING.fitting ? [{ need, share: shares.needs[need], fitting }] : [];
+    if (!hasFitting(need, answers)) return [];
+    return [{ need, share: shares.needs[need], fitting: placesOf(answers, (answer) => speaksFor(need, answer)) }];
   }).sort((a, b) => b.share - a.share);

@@ -89,8 +89,18 @@ export function* beliefsByDay(
 const lastDay = (answers: readonly DatedClue[]): string =>
   answers.reduce((last, { logs, day }) => (logs !== undefined && day > last ? day : last), '');
 /** The first of the days up to one that are worked through. */
-const firstKept = (answers: readonly DatedClue[], last: string): string =>
-  answers.reduce((first, { day }) => (day < first && schoolDaysBetween(day, last) <= FORGOTTEN ? day : first), last);
+const firstKept = (answers: readonly DatedClue[], last: string): string => {
+  // Each day is looked at once, however many answers it has.
+  const kept = new Map<string, boolean>();
+  let first = last;
+  for (const { day } of answers) {
+    if (day >= first) continue;
+    const isKept = kept.get(day) ?? schoolDaysBetween(day, last) <= FORGOTTEN;
+    kept.set(day, isKept);
+    if (isKept) first = day;
+  }
+  return first;
+};
 
 /** What was believed when a day began, after these answers and lessons. */
 interface Morning {
@@ -107,9 +117,12 @@ const same = <T>(one: readonly T[], other: readonly T[]): boolean =>
 export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
   const last = lastDay(answers);
   const first = firstKept(answers, last);
-  const today = answers.filter(({ logs, day }) => logs !== undefined && day === last);
+  const [today, earlier]: [DatedClue[], DatedClue[]] = [[], []];
+  for (const answer of answers) {
+    if (answer.logs === undefined || answer.day < first || answer.day > last) continue;
+    (answer.day === last ? today : earlier).push(answer);
+  }
   if (today.length === 0) return begun();
-  const earlier = answers.filter(({ logs, day }) => logs !== undefined && day >= first && day < last);
   const known = mornings.get(today[0]!);
   if (known !== undefined && same(known.earlier, earlier) && same(known.lessons, lessons))
     return withAnswers(known.belief, today);

@@ -6,7 +6,7 @@ import { sharesOf, type Belief, type Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
 import type { ConventionChange } from './changedConvention.ts';
 import { besides, type Beside } from './beside.ts';
-import { NAMING, likeliestRule, likeliestRules, namedNeeds, speaksFor, waitingRule } from './naming.ts';
+import { NAMING, likeliestRule, likeliestRules, namedNeeds, placesOf, speaksFor, waitingRule } from './naming.ts';
 import type { NamedNeed } from './needs.ts';
 import { beliefOf } from './over.ts';
 
@@ -82,10 +82,8 @@ export const judgeChild = (answers: readonly JudgedAnswer[], about: About = {}):
       for: fitting,
       against:
         rule === undefined
-          ? answers.flatMap(({ verdict }, place) => (verdict === 'right' ? [place] : []))
-          : answers.flatMap((answer, place) =>
-              answer.speaksAgainst.includes(rule) && !speaksFor(need, answer) ? [place] : [],
-            ),
+          ? placesOf(answers, ({ verdict }) => verdict === 'right')
+          : placesOf(answers, (answer) => answer.speaksAgainst.includes(rule) && !speaksFor(need, answer)),
       beside: besides({ need, rule }, shares, answers, fitting, about),
       masksDrawing: masks(rule),
     };

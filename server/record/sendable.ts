@@ -7,8 +7,15 @@ import { partingPair } from '../../core/misconceptions/index.ts';
 const SHOWN = 4;
 
 /** Of each task the latest answer, the latest first. */
-const latestOfEach = (fitting: Reason['fitting']): SentReason['fitting'] =>
-  [...new Map([...fitting].reverse().map((one) => [JSON.stringify(one.item), one])).values()].slice(0, SHOWN);
+const latestOfEach = (fitting: Reason['fitting']): SentReason['fitting'] => {
+  const latest = new Map<string, Reason['fitting'][number]>();
+  // Of thousands the last few are enough.
+  for (let place = fitting.length - 1; place >= 0 && latest.size < SHOWN; place--) {
+    const task = JSON.stringify(fitting[place]!.item);
+    if (!latest.has(task)) latest.set(task, fitting[place]!);
+  }
+  return [...latest.values()];
+};
 
 /** Two times the class has met that part what is likeliest. */
 const partingOf = ({ likeliest }: Reason, met: readonly DialTime[]): SentReason['parting'] => {
