@@ -1,6 +1,6 @@
 import type { ChoiceName, Conventions } from '../conventions/index.ts';
 
-/** What a class has agreed on, as far as a verdict goes by it. Stored with each answer, so that it is judged by the rules of its day for ever. */
+/** The conventions of a class that a verdict depends on. They are stored with each answer, which is judged by the rules of its day for ever. */
 export const MARKING_CONVENTIONS = [
   'locale',
   'digitalForm',

@@ -112,7 +112,7 @@ const stretchesOf = (marks: readonly Mark[]): Stretch[] =>
     return stretches;
   }, []);
 
-/** Adds a page and draws on it; all that is drawn comes from the layout, in millimetres. @param sayClock what is said of a clock */
+/** Adds a page and draws on it; all that is drawn comes from the layout, in millimetres. @param sayClock a clock in words */
 export const drawPage = (doc: Doc, page: Page, sayClock: (clock: ClockOnPaper) => string): void => {
   doc.addPage({ size: [page.width * POINTS, page.height * POINTS], margin: 0 });
   const end = beginSection(doc, page.name);

@@ -27,7 +27,7 @@ export const beginSection = (doc: Doc, title: string): (() => void) => {
   };
 };
 
-/** Draws something that is heard. @param alt what is said of a drawing */
+/** Draws something that is heard. @param alt a drawing in words */
 export const heard = (doc: Doc, tag: Tag, draw: () => void, alt?: string): void => {
   open.get(doc)!.add(doc.struct(tag, alt === undefined ? {} : { alt }, draw));
 };

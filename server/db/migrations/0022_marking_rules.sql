@@ -1,4 +1,4 @@
--- What the class had agreed on when an answer was marked, as far as marking goes by it: a reader bettered later judges an old answer by that.
+-- The conventions of the class that an answer was marked by: a reader bettered later judges an old answer by these.
 -- Of answers from before nothing is known of it.
 ALTER TABLE answer ADD COLUMN rules TEXT CHECK (rules IS NULL OR json_valid(rules));
 
