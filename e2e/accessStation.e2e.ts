@@ -136,7 +136,7 @@ describe('forty children with names as long as they can be', () => {
   });
   afterAll(end);
   it('each find their picture', async () => {
-    await page.shows('.pick button', 40);
+    await page.shows('.pick li button', 40);
     await expectUsable();
   });
   it('are told that a child sits elsewhere', async () => {

@@ -96,7 +96,7 @@ describe('a pile of twenty-four tickets with six tasks', () => {
     expect(pile.children).toHaveLength(24);
     expect(pile.forms.map((tasks) => tasks.length)).toEqual([6, 6]);
     pile.children.forEach(({ childId, form }, row) => {
-      const rng = seededRng(seedFromText(`heap ${childId}`));
+      const rng = seededRng(seedFromText(`sheaf ${childId}`));
       pile.forms[form]!.forEach((item, task) =>
         given.set(`${childId} ${task}`, simulateAnswer(CHILDREN[row]!, item, rng)),
       );

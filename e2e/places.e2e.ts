@@ -158,7 +158,7 @@ describe('every place of Hoppel', () => {
     await page.driver.executeScript('arguments[0].focus()', stone);
     await page.press(Key.ENTER);
     await page.says('The parts of a clock');
-    await page.says('No ticket yet');
+    await page.says('Tuesday’s ticket');
     await page.driver.navigate().back();
     await page.says('O’clock: read and set');
   });
@@ -234,7 +234,7 @@ describe('a new school', () => {
     // On a small tablet held upright they are all there, large enough for a small finger.
     await page.driver.manage().window().setRect({ width: 768, height: 1024 });
     const small = await page.driver.executeScript<string[]>(`
-      return [...document.querySelectorAll('.pick button')].flatMap((one) => {
+      return [...document.querySelectorAll('.pick li button')].flatMap((one) => {
         const { width, height, right, bottom } = one.getBoundingClientRect();
         return width < 72 || height < 72 || right > innerWidth || bottom > innerHeight ? [one.textContent + ' ' + [width, height, right, bottom]] : [];
       });`);

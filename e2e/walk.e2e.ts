@@ -361,7 +361,7 @@ describe('a lesson from the desk to the record', () => {
     await teacher.says('How each time went');
     await teacher.shows('tbody tr', 22);
     await soon(() => teacher.attribute('.wheel g[role=listitem]', 'aria-label')).toMatch(
-      /^12 o’clock: \d+ of 21 had it$/,
+      /^12 o’clock: \d+ of 22 had it$/,
     );
     await teacher.tap('Open Ada');
     await teacher.says('on a tablet');
