@@ -30,12 +30,21 @@ describe('the forecast', () => {
   it('can be stopped half-way, and worked out again', async () => {
     await page.driver.executeAsyncScript(`
       const done = arguments[0];
-      document.querySelector('[data-if="practice"]').click();
+      // One that was done before anybody could stop it is followed by another.
+      const begin = (one) => document.querySelector('[data-if="' + one + '"]').click();
+      let [others, since] = [['practice', 'again'], performance.now()];
+      begin(others[0]);
       const look = () => {
-        const stop = document.querySelector('.progress button');
-        if (stop === null) return requestAnimationFrame(look);
-        stop.click();
-        done();
+        const progress = document.querySelector('.progress');
+        if (progress.textContent.includes('Stopped')) return done();
+        const stop = progress.querySelector('button');
+        if (stop !== null) stop.click();
+        else if (performance.now() - since > 2000) {
+          others = others.toReversed();
+          begin(others[0]);
+          since = performance.now();
+        }
+        requestAnimationFrame(look);
       };
       requestAnimationFrame(look);`);
     await isSaid(/Stopped/);
