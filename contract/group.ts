@@ -21,8 +21,8 @@ export const SmallGroup = z.strictObject({
   topic: z.enum(TOPICS),
   /** The teacher's own; without one its topic says what it is. */
   name: GroupName,
-  /** Which it is of several groups without a name that are about the same; null where there is one. */
-  nth: z.int().min(1).max(MOST_GROUPS).nullable().default(null),
+  /** Its number among the groups without a name that are about the same topic, from 1; null where it is the only one. */
+  ordinal: z.int().min(1).max(MOST_GROUPS).nullable().default(null),
   childIds: z.array(ChildId).min(1).max(MOST_IN_GROUP),
   /** Children the teacher put there: they stay when groups are made again. */
   held: z.array(ChildId).max(MOST_IN_GROUP),

@@ -23,11 +23,17 @@ const today = values.today ?? dayOf(clockFrom(undefined)());
 /** The day an existing demo class is laid around; none when the file is new or only half made. */
 const laidAround = (): string | undefined => {
   if (!existsSync(file)) return undefined;
+  // Looked at as it is: bringing it up to this version is the server's, which opens it next.
   const db = new Database(file, { readonly: true });
-  checkKnown(db, MIGRATIONS);
-  const sender = db.prepare<[], string>('SELECT sender_id FROM class WHERE demo = 1').pluck().get();
-  db.close();
-  return sender?.replace(DEMO_CLASS, '');
+  try {
+    checkKnown(db, MIGRATIONS);
+    const hasClasses = db.prepare("SELECT 1 FROM sqlite_schema WHERE name = 'class'").get() !== undefined;
+    if (!hasClasses) return undefined;
+    const sender = db.prepare<[], string>('SELECT sender_id FROM class WHERE demo = 1').pluck().get();
+    return sender?.replace(DEMO_CLASS, '');
+  } finally {
+    db.close();
+  }
 };
 
 let lock: Lock | undefined;

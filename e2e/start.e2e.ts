@@ -41,8 +41,8 @@ const heardFrom = (child: ChildProcessWithoutNullStreams) => {
   };
 };
 /** The built server alone. @param zone the computer's time zone */
-const startServer = (folder: string, zone = process.env['TZ']) => {
-  const args = ['dist/server/main.js', '--data', join(folder, 'hoppel.sqlite'), '--web', 'dist/web', '--port', '0'];
+const startServer = (folder: string, zone = process.env['TZ'], file = 'hoppel.sqlite') => {
+  const args = ['dist/server/main.js', '--data', join(folder, file), '--web', 'dist/web', '--port', '0'];
   const child = spawn(process.execPath, args, { cwd: ROOT, env: { ...process.env, TZ: zone } });
   const ended = new Promise<number | null>((done) => child.on('exit', done));
   return { ...heardFrom(child), ended, kill: (signal: NodeJS.Signals) => child.kill(signal) };
@@ -67,6 +67,23 @@ describe('starting Hoppel', () => {
     expect(said).toMatch(/laid around today anew; the one of \d{4}-\d\d-\d\d is kept/);
     const again = await run('demo.mjs', ['--port', '0', '--today', '2099-03-02'], folder, 'Ctrl-C ends Hoppel');
     expect(again.said).not.toContain('anew');
+  });
+  it('the demo fills an empty file, and goes on with one whose Hoppel was cut off', async () => {
+    const other = mkdtempSync(join(folder, 'empty-'));
+    writeFileSync(join(other, 'demo.sqlite'), '');
+    expect((await run('demo.mjs', ['--port', '0'], other, 'Ctrl-C ends Hoppel')).code).toBe(0);
+    const cutOff = startServer(other, undefined, 'demo.sqlite');
+    await cutOff.said('Ctrl-C ends Hoppel');
+    const { id } = ((await (await fetch(`${cutOff.url()}/api/classroom`)).json()) as Classroom).children[0]!;
+    await fetch(`${cutOff.url()}/api/children/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ absent: true }),
+    });
+    cutOff.kill('SIGKILL');
+    await cutOff.ended;
+    const again = await run('demo.mjs', ['--port', '0'], other, 'Ctrl-C ends Hoppel');
+    expect([again.code, again.said]).toEqual([0, expect.not.stringContaining('anew')]);
   });
   it('with --lan it says which addresses tablets open', async () => {
     const { said } = await run('start.mjs', ['--port', '0', '--lan'], folder, 'Ctrl-C ends Hoppel');

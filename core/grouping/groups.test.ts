@@ -7,7 +7,7 @@ import { HANDED_KINDS, KINDS } from '../items/index.ts';
 import { RULE_HELP, WRONG_RULES, isInvisible, predict, type WrongRule } from '../misconceptions/index.ts';
 import { hasCountingOrder } from '../sets/index.ts';
 import { SKILLS, type Skill } from '../skills/index.ts';
-import { groupsAfter, ownWork, toldApart, type StoodAtCheck } from './index.ts';
+import { groupsAfter, ownWork, withOrdinals, type StoodAtCheck } from './index.ts';
 
 const sureOf = (need: Need): StoodAtCheck['needs'] => ({
   ...(Object.fromEntries(NEEDS.map((one) => [one, 0.02])) as StoodAtCheck['needs']),
@@ -29,7 +29,7 @@ describe('groups about the same', () => {
       { topic: 'practice', name: 'Snails' },
       { topic: 'practice', name: null },
     ] as const;
-    expect(toldApart(groups).map(({ nth }) => nth)).toEqual([1, null, null, 2]);
+    expect(withOrdinals(groups).map(({ ordinal }) => ordinal)).toEqual([1, null, null, 2]);
   });
 });
 

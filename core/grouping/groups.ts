@@ -30,15 +30,15 @@ export interface CheckGroups {
 }
 
 /**
- * Groups that are told apart: without a name of their own, those about the same topic are counted.
- * @returns as given, each with its number among them from 1; null where it has a name or is the only one
+ * Groups without a name of their own are numbered where several are about the same topic.
+ * @returns the groups, each with its ordinal among those about its topic, from 1; null where it has a name or is the only one
  */
-export const toldApart = <G extends { readonly topic: Topic; readonly name: string | null }>(
+export const withOrdinals = <G extends { readonly topic: Topic; readonly name: string | null }>(
   groups: readonly G[],
-): (G & { nth: number | null })[] =>
+): (G & { ordinal: number | null })[] =>
   groups.map((group) => {
     const alike = groups.filter(({ name, topic }) => name === null && topic === group.topic);
-    return { ...group, nth: group.name === null && alike.length > 1 ? alike.indexOf(group) + 1 : null };
+    return { ...group, ordinal: group.name === null && alike.length > 1 ? alike.indexOf(group) + 1 : null };
   });
 
 /** What most have; of two as common, the one met first. */

@@ -3,8 +3,8 @@ import { DEFAULT_CONVENTIONS } from '../conventions/index.ts';
 import { TOPICS } from '../grouping/index.ts';
 import { groupName, topicName } from './index.ts';
 
-const called = (name: string | null, nth: number | null): string =>
-  groupName({ name, topic: 'practice', nth }, DEFAULT_CONVENTIONS);
+const called = (name: string | null, ordinal: number | null): string =>
+  groupName({ name, topic: 'practice', ordinal }, DEFAULT_CONVENTIONS);
 
 describe('a small group', () => {
   it('is called by its own name, or by what it is about, counted where another is about the same', () => {

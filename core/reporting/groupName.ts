@@ -12,13 +12,15 @@ export const topicName = (topic: Topic, conventions: Conventions): string =>
 
 /**
  * What a small group is called: its own name, or what it is about, counted where several are about the same.
- * @param nth which of them it is, from 1; null where it is the only one
+ * @param ordinal its number among those about the same, from 1; null where it is the only one
  */
 export const groupName = (
-  { name, topic, nth }: { readonly name: string | null; readonly topic: Topic; readonly nth: number | null },
+  { name, topic, ordinal }: { readonly name: string | null; readonly topic: Topic; readonly ordinal: number | null },
   conventions: Conventions,
 ): string => {
   if (name !== null) return name;
   const about = topicName(topic, conventions);
-  return nth === null ? about : teacherSentence({ key: 'teacher.group.counted', values: { about, nth } }, conventions);
+  return ordinal === null
+    ? about
+    : teacherSentence({ key: 'teacher.group.counted', values: { about, ordinal } }, conventions);
 };

@@ -36,7 +36,7 @@ describe('a small group of before there were several', () => {
     expect(createGroupRepository(db).maybe(7)).toEqual({
       day: '2026-11-24',
       absent: [],
-      groups: [{ ...group, id: 1, topic, name: null, held: [3, 5], isLocked: false, takeAway: 300, nth: null }],
+      groups: [{ ...group, id: 1, topic, name: null, held: [3, 5], isLocked: false, takeAway: 300, ordinal: null }],
     });
     db.close();
   });

@@ -5,7 +5,7 @@ import {
   groupsAfter,
   ownWork,
   planOf,
-  toldApart,
+  withOrdinals,
   topicFor,
   type Kept,
   type Pair,
@@ -59,7 +59,7 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     return {
       day: today(),
       absent: kept.day === today() ? kept.absent.filter((id) => listed.has(id)) : [],
-      groups: toldApart(
+      groups: withOrdinals(
         kept.groups.flatMap((group): SmallGroup[] => {
           const childIds = group.childIds.filter((id) => listed.has(id));
           return childIds.length === 0 ? [] : [{ ...group, childIds, held: group.held.filter((id) => listed.has(id)) }];
@@ -77,7 +77,7 @@ export const createGrouping = ({ lessons, children, judged, standing, groups, pa
     const { contrast, times, ...plan } = planOf(asked.lessonId, asked.skill, group.topic, members);
     return {
       ...group,
-      nth: null,
+      ordinal: null,
       childIds: [...group.childIds],
       checkId: asked.lessonId,
       ...plan,

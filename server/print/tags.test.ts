@@ -69,7 +69,7 @@ describe('a printed document for who hears it', () => {
       checkId: 7,
       topic: 'hands',
       name: null,
-      nth: null,
+      ordinal: null,
       childIds: [1],
       held: [],
       isLocked: false,

@@ -11,7 +11,8 @@ export const useGroupWords = () => {
   const clock = useClockWords(() => store.classroom!.settings);
   return {
     about: (topic: SmallGroup['topic']): string => topicName(topic, store.classroom!.settings),
-    name: (group: Pick<SmallGroup, 'name' | 'topic' | 'nth'>): string => groupName(group, store.classroom!.settings),
+    name: (group: Pick<SmallGroup, 'name' | 'topic' | 'ordinal'>): string =>
+      groupName(group, store.classroom!.settings),
     show: ({ lens, minutes }: Pick<SmallGroup, 'lens' | 'minutes'>): string =>
       `${t('smallGroup.minutes', { count: minutes })} ${t('smallGroup.show', { lens: t(`lens.${lens}`, clock.hands.value) })}`,
     clock,

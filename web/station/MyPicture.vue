@@ -54,8 +54,8 @@ const tap = (): void => {
   gap: 10px;
   padding: 10px;
   border-radius: 20px;
-  background: var(--cloud, #fff);
-  box-shadow: 0 4px 18px rgba(40, 30, 60, 0.25);
+  background: #fff;
+  box-shadow: var(--shadow);
 }
 .asking button {
   min-height: 72px;
