@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { isDeepStrictEqual } from 'node:util';
 import type { Lesson, PileSource } from '../../contract/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { currentLesson } from '../../core/planning/index.ts';
@@ -122,6 +123,11 @@ export const createPileOpener = ({ piles, sheets, lessons, rounds, now }: Parts)
      * @throws HoppelError unknown-code, code-of-another-class, unknown-sheet, unknown-lesson, no-round, no-unit, nothing-to-mark, id-taken
      */
     open: (id: string, source: PileSource): { pile: KeptPile; fresh: boolean } => {
+      // Sent again, the next day too, it is the pile it was.
+      if (source.kind === 'tasks') {
+        const sent = piles.maybe(id);
+        if (sent !== undefined && isDeepStrictEqual(sent.forms, [source.items])) return { pile: sent, fresh: false };
+      }
       const { origin, ...rest } = found(source);
       const known = piles.maybeOf(origin);
       if (known !== undefined) return { pile: known, fresh: false };

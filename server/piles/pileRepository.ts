@@ -125,12 +125,17 @@ export const createPileRepository = (db: Database, classId: number) => {
     FROM counted_answer
     WHERE round_id = ?
     ORDER BY seq`);
+  const maybe = (id: string): KeptPile | undefined => {
+    const row = selectOne.get(id, classId);
+    return row && fromRow(row);
+  };
   return {
+    maybe,
     /** @throws HoppelError unknown-pile */
     one: (id: string): KeptPile => {
-      const row = selectOne.get(id, classId);
-      if (row === undefined) throw new HoppelError('unknown-pile');
-      return fromRow(row);
+      const pile = maybe(id);
+      if (pile === undefined) throw new HoppelError('unknown-pile');
+      return pile;
     },
     /** The pile that was opened from this before. */
     maybeOf: (origin: string): KeptPile | undefined => {

@@ -207,6 +207,9 @@ describe('piles of paper', () => {
     expect((await open({ kind: 'tasks', items })).id).toBe(id);
     const { body } = await school.post('/piles', { id, source: { kind: 'tasks', items: items.slice(1) } }).expect(409);
     expect(body.code).toBe('id-taken');
+    school.setClock(24 * 60 * 60 * 1000);
+    expect((await open({ kind: 'tasks', items }, id)).id).toBe(id);
+    expect((await open({ kind: 'tasks', items })).id).not.toBe(id);
   });
 
   describe('of what does not belong', () => {
