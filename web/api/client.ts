@@ -83,8 +83,12 @@ const ask = async (
 /** Asks the server and checks the reply against the contract. @throws Refused, Unreachable, ZodError */
 export const get = async <S extends z.ZodType>(schema: S, path: string): Promise<z.output<S>> =>
   schema.parse(await ask('GET', path));
-export const post = async <S extends z.ZodType>(schema: S, path: string, body: unknown): Promise<z.output<S>> =>
-  schema.parse(await ask('POST', path, body));
+export const post = async <S extends z.ZodType>(
+  schema: S,
+  path: string,
+  body: unknown,
+  manner?: Pick<Manner, 'patience'>,
+): Promise<z.output<S>> => schema.parse(await ask('POST', path, body, manner));
 /** @param manner with `seen`, a state that was changed in another window is refused with `changed-elsewhere` */
 export const put = async <S extends z.ZodType>(
   schema: S,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { createNewest, createLatest, createLookout, createTurns } from './latest.ts';
+import { createIsNews, createLatest, createLookout, createNewest, createTurns } from './latest.ts';
 
 /** Looks that are answered when the test says so. */
 const openLooks = () => {
@@ -108,5 +108,13 @@ describe('a lookout', () => {
     answers[2]!('c');
     await turn();
     expect(seen).toEqual(['a', 'b', 'c']);
+  });
+});
+
+describe('a state', () => {
+  it('is news when it says something else than the one before it', () => {
+    const isNews = createIsNews();
+    const states = [{ children: [1] }, { children: [1] }, { children: [1, 2] }, { children: [1] }, undefined, undefined];
+    expect(states.map(isNews)).toEqual([true, false, true, true, true, false]);
   });
 });

@@ -3,6 +3,8 @@ import { Refused } from '../../api/client.ts';
 
 /** Milliseconds between two tries while the server does not answer. */
 export const RETRY_MS = 1500;
+/** Milliseconds a small reply may take before it counts as lost; what was sent is sent again then, which does no harm. */
+export const REPLY_MS = 5000;
 
 /** How a tablet stands with the server. */
 export interface Link {

@@ -11,7 +11,7 @@ import {
 import type { Answer, Item } from '../../../core/items/index.ts';
 import { Refused, post, put } from '../../api/client.ts';
 import type { KeptThings } from './kept.ts';
-import { RETRY_MS } from './link.ts';
+import { REPLY_MS, RETRY_MS } from './link.ts';
 import { createRefusedAnswers } from './setAside.ts';
 import { createUnsentQueue, type Sent } from './unsent.ts';
 
@@ -20,7 +20,7 @@ const PASSES: ReadonlySet<ProblemCode> = new Set(['code-needed', 'no-class']);
 
 const send = async (answer: PostAnswer): Promise<Sent> => {
   try {
-    await post(AnswerReply, '/answers', answer);
+    await post(AnswerReply, '/answers', answer, { patience: REPLY_MS });
     return 'stored';
   } catch (error) {
     if (!(error instanceof Refused) || PASSES.has(error.code)) return 'later';

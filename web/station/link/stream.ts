@@ -1,11 +1,8 @@
 import { HERE_MS, type StationEvents } from '../../../contract/index.ts';
 import { Refused, tell } from '../../api/client.ts';
 import { listen, type Listeners } from '../../api/live.ts';
-import { RETRY_MS, type Link } from './link.ts';
+import { REPLY_MS, RETRY_MS, type Link } from './link.ts';
 import { startPulse } from './pulse.ts';
-
-/** Milliseconds a sign of life may be on its way. */
-const HEARD_MS = 5000;
 
 interface Options {
   readonly link: Link;
@@ -22,19 +19,22 @@ interface Options {
 /** What a tablet hears of the class, and the signs of life by which each end notices that the other is gone. */
 export const createStream = ({ link, seat, on, onOpen, onLost, onUnknown }: Options) => {
   let leave: (() => void) | undefined;
+  let standing = false;
   const pulseOf = (mine: string): (() => void) =>
     startPulse({
       beat: async () => {
         // A page nobody looks at is not there.
         if (document.visibilityState === 'hidden') return 'heard';
         try {
-          await tell('PUT', `/station/seats/${mine}`, undefined, { patience: HEARD_MS });
+          await tell('PUT', `/station/seats/${mine}`, undefined, { patience: REPLY_MS });
+          // Something else may have been lost on its way while the stream stood.
+          if (standing) link.connected.value = true;
           return 'heard';
         } catch (error) {
           return error instanceof Refused ? 'unknown' : 'silence';
         }
       },
-      onGone: () => (link.connected.value = false),
+      onGone: () => (standing = link.connected.value = false),
       onBack: join,
       onUnknown,
       later: (next, soon) => {
@@ -45,6 +45,7 @@ export const createStream = ({ link, seat, on, onOpen, onLost, onUnknown }: Opti
   const close = (): void => {
     leave?.();
     leave = undefined;
+    standing = false;
   };
   /** Listens anew, as whoever sits here now; tells the board that this tablet is there. */
   const join = (): void => {
@@ -57,7 +58,7 @@ export const createStream = ({ link, seat, on, onOpen, onLost, onUnknown }: Opti
       mine === undefined ? '/station/live' : `/station/live?seat=${mine}`,
       on,
       (now) => {
-        link.connected.value = now;
+        standing = link.connected.value = now;
         if (now) onOpen();
         else onLost();
       },
