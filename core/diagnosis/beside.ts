@@ -1,3 +1,4 @@
+import { createGrowing } from '../common/index.ts';
 import { isSameLength, mayComeFromHomeLanguage, type WrongRule } from '../misconceptions/index.ts';
 import { begun, needsIn, type Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
@@ -26,6 +27,14 @@ export type Beside =
   | { readonly kind: 'home-language' }
   | { readonly kind: 'one-length' }
   | { readonly kind: 'hidden'; readonly answers: number };
+
+/** How many answers each rule would have given right. */
+const hiddenOf = createGrowing<JudgedAnswer, Map<WrongRule, number>>(
+  () => new Map(),
+  (counts, { hides }) => {
+    for (const rule of hides) counts.set(rule, (counts.get(rule) ?? 0) + 1);
+  },
+);
 
 /** Rules that are about which hand is which. */
 const ABOUT_LENGTH: ReadonlySet<WrongRule> = new Set<WrongRule>(['hands-swapped', 'lengths-swapped']);
@@ -57,7 +66,7 @@ export const besides = (
     const read = answers[place]!.given?.read;
     return read?.kind === 'drawing' && isSameLength(read.hands);
   });
-  const hidden = answers.filter(({ hides }) => hides.includes(rule)).length;
+  const hidden = hiddenOf(answers).get(rule) ?? 0;
   return [
     ...first,
     ...(mayComeFromHomeLanguage(rule, homeLanguage) ? [{ kind: 'home-language' } as const] : []),

@@ -3,7 +3,7 @@ import { sharesOf } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
 import type { Mastery } from './mastery.ts';
 import { beliefsByDay } from './over.ts';
-import { skillsOf } from './summary.ts';
+import { skillsOf } from './skillsOf.ts';
 
 /** How far one child had come at the end of a day it answered. */
 export interface DayOfChild {
@@ -25,12 +25,6 @@ export const historyOf = (
   const beliefs = [...beliefsByDay(answers, lessons)];
   return [...new Set(asked.map(({ day }) => day))].sort().map((day) => {
     const belief = beliefs.findLast((one) => one.day <= day)?.belief;
-    return {
-      day,
-      skills: skillsOf(
-        asked.filter((answer) => answer.day <= day),
-        belief && sharesOf(belief).rules,
-      ),
-    };
+    return { day, skills: skillsOf(asked, belief && sharesOf(belief).rules, day) };
   });
 };

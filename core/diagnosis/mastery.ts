@@ -5,7 +5,7 @@ import { weightOfAge, schoolDaysBetween } from './over.ts';
 export const LEVELS = ['not-seen', 'beginning', 'getting-there', 'secure'] as const;
 export type Level = (typeof LEVELS)[number];
 
-/** One marked answer to an item of the skill, and the school day it was given (YYYY-MM-DD). */
+/** Marked answers of one kind to items of the skill, and the school day they were given (YYYY-MM-DD). */
 export interface Evidence {
   readonly verdict: Verdict;
   readonly day: string;
@@ -13,6 +13,8 @@ export interface Evidence {
   readonly guess: number;
   /** How much it can show, 0..1: little where what the child is likely to do wrong would be right. 1 unless said otherwise. */
   readonly shows?: number;
+  /** How many answers of this kind there were; 1 unless said otherwise. */
+  readonly count?: number;
 }
 
 /** What the answers say about one child and one skill. */
@@ -100,23 +102,23 @@ const BAND = [0.05, 0.95] as const;
 export const mastery = (all: readonly Evidence[]): Mastery => {
   let [right, answers, last] = [0, 0, ''];
   const days = new Map<string, number>();
-  for (const { verdict, day } of all) {
+  for (const { verdict, day, count = 1 } of all) {
     if (verdict === 'unreadable') continue;
-    if (verdict === 'right') right += 1;
-    answers += 1;
-    days.set(day, (days.get(day) ?? 0) + 1);
+    if (verdict === 'right') right += count;
+    answers += count;
+    days.set(day, (days.get(day) ?? 0) + count);
     if (day > last) last = day;
   }
   if (answers === 0) return { level: 'not-seen', share: 0, band: [0, 0], right: 0, answers: 0, last };
   const ages = new Map([...days.keys()].map((day) => [day, weightOfAge(schoolDaysBetween(day, last))]));
   const counts = new Map<number, Count>();
-  for (const { verdict, day, guess, shows = 1 } of all) {
+  for (const { verdict, day, guess, shows = 1, count = 1 } of all) {
     if (verdict === 'unreadable') continue;
-    const count = counts.get(guess) ?? { right: 0, wrong: 0 };
-    counts.set(guess, count);
-    const weight = ages.get(day)!;
-    count.right += weight * CREDIT[verdict] * (verdict === 'right' ? shows : 1);
-    count.wrong += weight * (1 - CREDIT[verdict]);
+    const sums = counts.get(guess) ?? { right: 0, wrong: 0 };
+    counts.set(guess, sums);
+    const weight = count * ages.get(day)!;
+    sums.right += weight * CREDIT[verdict] * (verdict === 'right' ? shows : 1);
+    sums.wrong += weight * (1 - CREDIT[verdict]);
   }
   const likely = weights(counts);
   const daysShown = [...days.values()].filter((count) => count >= SECURE.answersOfDay).length;

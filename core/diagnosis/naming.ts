@@ -1,9 +1,9 @@
-import type { WrongRule } from '../misconceptions/index.ts';
-import { WRONG_RULES } from '../misconceptions/index.ts';
+import { createGrowing } from '../common/index.ts';
+import { WRONG_RULES, type WrongRule } from '../misconceptions/index.ts';
 import type { Shares } from './belief.ts';
 import type { Verdict } from '../marking/index.ts';
 import type { Clue } from './clue.ts';
-import { NEEDS, NEED_OF_RULE, type NamedNeed } from './needs.ts';
+import { NAMED_NEEDS, NEED_OF_RULE, type NamedNeed } from './needs.ts';
 
 /** A need is named only above this probability, with so many wrong answers that fit it, to as many different items. */
 export const NAMING = { share: 0.8, fitting: 2 } as const;
@@ -19,12 +19,34 @@ export const speaksFor = (need: NamedNeed, { logs, fits, verdict }: Weighed): bo
     ? verdict === 'wrong' && logs !== undefined && fits.length === 0
     : fits.some((rule) => NEED_OF_RULE[rule] === need);
 
-/** Places of the answers for which something holds: of a child with thousands each is looked at a few times. */
-export const placesOf = <A>(answers: readonly A[], holds: (answer: A) => boolean): number[] => {
-  const places: number[] = [];
-  for (let place = 0; place < answers.length; place++) if (holds(answers[place]!)) places.push(place);
-  return places;
-};
+/** Places of the answers that speak for each need. */
+const placesFor = createGrowing<Weighed, Record<NamedNeed, number[]>>(
+  () => Object.fromEntries(NAMED_NEEDS.map((need) => [need, []])) as unknown as Record<NamedNeed, number[]>,
+  (places, answer, place) => {
+    for (const need of NAMED_NEEDS) if (speaksFor(need, answer)) places[need].push(place);
+  },
+);
+/** Places of the answers in which a rule would have shown, and nothing of its need did. */
+const placesAgainst = Object.fromEntries(
+  WRONG_RULES.map((rule) => [
+    rule,
+    createGrowing<Weighed, number[]>(
+      () => [],
+      (places, answer, place) => {
+        if (answer.speaksAgainst.includes(rule) && !speaksFor(NEED_OF_RULE[rule], answer)) places.push(place);
+      },
+    ),
+  ]),
+) as Record<WrongRule, (answers: readonly Weighed[]) => number[]>;
+const placesRight = createGrowing<Weighed, number[]>(
+  () => [],
+  (places, { verdict }, place) => {
+    if (verdict === 'right') places.push(place);
+  },
+);
+/** Places of the answers that speak against a need. @param rule the likeliest of it; none of guessing, against which speaks what is right */
+export const speakingAgainst = (rule: WrongRule | undefined, answers: readonly Weighed[]): number[] =>
+  (rule === undefined ? placesRight : placesAgainst[rule])(answers).slice();
 
 /** The likeliest rule of a need; none of guessing. */
 export const likeliestRule = (need: NamedNeed, { rules }: Shares): WrongRule | undefined =>
@@ -48,9 +70,9 @@ export const likeliestRules = (need: NamedNeed, shares: Shares): WrongRule[] => 
 
 /** Do so many different tasks speak for a need that it can be named? The latest are looked at first: of thousands a few settle it. */
 const hasFitting = (need: NamedNeed, answers: readonly Weighed[]): boolean => {
+  const places = placesFor(answers)[need];
   const tasks = new Set<string>();
-  for (let place = answers.length - 1; place >= 0 && tasks.size < NAMING.fitting; place--)
-    if (speaksFor(need, answers[place]!)) tasks.add(answers[place]!.task);
+  for (let i = places.length - 1; i >= 0 && tasks.size < NAMING.fitting; i--) tasks.add(answers[places[i]!]!.task);
   return tasks.size >= NAMING.fitting;
 };
 
@@ -59,11 +81,8 @@ const hasFitting = (need: NamedNeed, answers: readonly Weighed[]): boolean => {
  * None where nothing waits for that.
  */
 export const waitingRule = (shares: Shares, answers: readonly Weighed[]): WrongRule | undefined => {
-  for (const need of NEEDS) {
-    if (need === 'none' || shares.needs[need] <= NAMING.share) continue;
-    if (!hasFitting(need, answers)) return likeliestRule(need, shares);
-  }
-  return undefined;
+  const need = NAMED_NEEDS.find((one) => shares.needs[one] > NAMING.share && !hasFitting(one, answers));
+  return need && likeliestRule(need, shares);
 };
 
 /** Needs sure enough to be named, the surest first, with the places of the answers that speak for each. */
@@ -71,8 +90,6 @@ export const namedNeeds = (
   shares: Shares,
   answers: readonly Weighed[],
 ): { readonly need: NamedNeed; readonly share: number; readonly fitting: readonly number[] }[] =>
-  NEEDS.flatMap((need) => {
-    if (need === 'none' || shares.needs[need] <= NAMING.share) return [];
-    if (!hasFitting(need, answers)) return [];
-    return [{ need, share: shares.needs[need], fitting: placesOf(answers, (answer) => speaksFor(need, answer)) }];
-  }).sort((a, b) => b.share - a.share);
+  NAMED_NEEDS.filter((need) => shares.needs[need] > NAMING.share && hasFitting(need, answers))
+    .map((need) => ({ need, share: shares.needs[need], fitting: placesFor(answers)[need].slice() }))
+    .sort((a, b) => b.share - a.share);

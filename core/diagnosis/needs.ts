@@ -8,6 +8,7 @@ export const NEEDS = ['none', 'hands', 'between', 'minute', 'direction', 'writin
 export type Need = (typeof NEEDS)[number];
 /** A need that can be named: all but none. */
 export type NamedNeed = Exclude<Need, 'none'>;
+export const NAMED_NEEDS = NEEDS.filter((need): need is NamedNeed => need !== 'none');
 
 /** What a child needs who follows a rule. */
 export const NEED_OF_RULE: Readonly<Record<WrongRule, NamedNeed>> = {

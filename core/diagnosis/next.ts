@@ -20,13 +20,12 @@ export const tellingTasks = (
   belief: Belief,
   items: readonly Item[],
   most: number = MOST,
-  { waiting, asked = [] }: { readonly waiting?: WrongRule | undefined; readonly asked?: Iterable<string> } = {},
+  { waiting, asked }: { readonly waiting?: WrongRule | undefined; readonly asked?: ReadonlySet<string> } = {},
 ): { readonly item: Item; readonly bits: number }[] => {
   const chosen: { item: Item; bits: number }[] = [];
   let known = belief;
-  const wasAsked = new Set(asked);
   const shows = (item: Item): boolean =>
-    waiting !== undefined && !isInvisible(waiting, item) && !wasAsked.has(JSON.stringify(item));
+    waiting !== undefined && !isInvisible(waiting, item) && asked?.has(JSON.stringify(item)) !== true;
   while (chosen.length < most) {
     let best: { readonly item: Item; readonly worth: number } | undefined;
     for (const item of items) {

@@ -1,3 +1,4 @@
+import { createGrowing } from '../common/index.ts';
 import { begun, withAnswers, withChange, type Belief } from './belief.ts';
 import type { Clue } from './clue.ts';
 
@@ -56,16 +57,25 @@ const changedUntil = (
 ): Belief => withChange(belief, chanceOfChange(day, to, lessons));
 
 /** Answers that say something, by their day. */
-const byDay = (answers: readonly DatedClue[]): Map<string, DatedClue[]> => {
-  const days = new Map<string, DatedClue[]>();
-  for (const answer of answers) {
-    if (answer.logs === undefined) continue;
-    const known = days.get(answer.day);
-    if (known === undefined) days.set(answer.day, [answer]);
+interface Days {
+  readonly byDay: Map<string, DatedClue[]>;
+  /** How many these are. */
+  count: number;
+  /** The last day; empty where nothing was said. */
+  last: string;
+}
+const daysOf = createGrowing<DatedClue, Days>(
+  () => ({ byDay: new Map(), count: 0, last: '' }),
+  (days, answer) => {
+    const { logs, day } = answer;
+    if (logs === undefined) return;
+    const known = days.byDay.get(day);
+    if (known === undefined) days.byDay.set(day, [answer]);
     else known.push(answer);
-  }
-  return days;
-};
+    days.count += 1;
+    if (day > days.last) days.last = day;
+  },
+);
 
 /**
  * What is believed of a child at the end of each day it answered, oldest first. Answers of one day count together, in whatever order they
@@ -76,7 +86,7 @@ export function* beliefsByDay(
   answers: readonly DatedClue[],
   lessons: readonly string[] = [],
 ): Generator<{ readonly day: string; readonly belief: Belief }> {
-  const days = byDay(answers);
+  const days = daysOf(answers).byDay;
   let before: { readonly day: string; readonly belief: Belief } | undefined;
   for (const day of [...days.keys()].sort()) {
     const morning = before === undefined ? begun() : changedUntil(before, day, lessons);
@@ -85,50 +95,45 @@ export function* beliefsByDay(
   }
 }
 
-/** The last day something was said on; empty where nothing was. */
-const lastDay = (answers: readonly DatedClue[]): string =>
-  answers.reduce((last, { logs, day }) => (logs !== undefined && day > last ? day : last), '');
-/** The first of the days up to one that are worked through. */
-const firstKept = (answers: readonly DatedClue[], last: string): string => {
-  // Each day is looked at once, however many answers it has.
-  const kept = new Map<string, boolean>();
-  let first = last;
-  for (const { day } of answers) {
-    if (day >= first) continue;
-    const isKept = kept.get(day) ?? schoolDaysBetween(day, last) <= FORGOTTEN;
-    kept.set(day, isKept);
-    if (isKept) first = day;
-  }
-  return first;
-};
-
 /** What was believed when a day began, after these answers and lessons. */
 interface Morning {
   readonly earlier: readonly DatedClue[];
   readonly lessons: readonly string[];
   readonly belief: Belief;
+  /** The days it was worked out from, and how many answers they had before that day. */
+  days: Days;
+  before: number;
 }
 /** By the first answer of that day: a child that answers again and again in a lesson has the same days behind it each time. */
 const mornings = new WeakMap<DatedClue, Morning>();
 const same = <T>(one: readonly T[], other: readonly T[]): boolean =>
   one.length === other.length && one.every((each, i) => each === other[i]);
 
-/** What is believed of a child after all its answers, as of the last day it answered. What is long forgotten is left out. */
-export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
-  const last = lastDay(answers);
-  const first = firstKept(answers, last);
-  const [today, earlier]: [DatedClue[], DatedClue[]] = [[], []];
-  for (const answer of answers) {
-    if (answer.logs === undefined || answer.day < first || answer.day > last) continue;
-    (answer.day === last ? today : earlier).push(answer);
-  }
-  if (today.length === 0) return begun();
+/** The belief on the morning of the last day. What is long forgotten is left out. */
+const lastMorning = (days: Days, lessons: readonly string[]): Belief => {
+  const { byDay, count, last } = days;
+  const today = byDay.get(last)!;
+  const before = count - today.length;
   const known = mornings.get(today[0]!);
-  if (known !== undefined && same(known.earlier, earlier) && same(known.lessons, lessons))
-    return withAnswers(known.belief, today);
-  let before: { readonly day: string; readonly belief: Belief } | undefined;
-  for (const one of beliefsByDay(earlier, lessons)) before = one;
-  const belief = before === undefined ? begun() : changedUntil(before, last, lessons);
-  mornings.set(today[0]!, { earlier, lessons: [...lessons], belief });
-  return withAnswers(belief, today);
+  const isAfterSame = known !== undefined && same(known.lessons, lessons);
+  if (isAfterSame && known.days === days && known.before === before) return known.belief;
+  const earlier = [...byDay.keys()]
+    .filter((day) => day < last && schoolDaysBetween(day, last) <= FORGOTTEN)
+    .sort()
+    .flatMap((day) => byDay.get(day)!);
+  if (isAfterSame && same(known.earlier, earlier)) {
+    Object.assign(known, { days, before });
+    return known.belief;
+  }
+  let evening: { readonly day: string; readonly belief: Belief } | undefined;
+  for (const one of beliefsByDay(earlier, lessons)) evening = one;
+  const belief = evening === undefined ? begun() : changedUntil(evening, last, lessons);
+  mornings.set(today[0]!, { earlier, lessons: [...lessons], belief, days, before });
+  return belief;
+};
+
+/** What is believed of a child after all its answers, as of the last day it answered. */
+export const beliefOf = (answers: readonly DatedClue[], lessons: readonly string[] = []): Belief => {
+  const days = daysOf(answers);
+  return days.last === '' ? begun() : withAnswers(lastMorning(days, lessons), days.byDay.get(days.last)!);
 };

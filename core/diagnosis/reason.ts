@@ -6,7 +6,7 @@ import { sharesOf, type Belief, type Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
 import type { ConventionChange } from './changedConvention.ts';
 import { besides, type Beside } from './beside.ts';
-import { NAMING, likeliestRule, likeliestRules, namedNeeds, placesOf, speaksFor, waitingRule } from './naming.ts';
+import { NAMING, likeliestRule, likeliestRules, namedNeeds, speakingAgainst, waitingRule } from './naming.ts';
 import type { NamedNeed } from './needs.ts';
 import { beliefOf } from './over.ts';
 
@@ -80,10 +80,7 @@ export const judgeChild = (answers: readonly JudgedAnswer[], about: About = {}):
       fitsWithRule: rule !== undefined && shares.rules[rule] > NAMING.share,
       fitting: fitting.flatMap((place) => answers[place]!.given ?? []),
       for: fitting,
-      against:
-        rule === undefined
-          ? placesOf(answers, ({ verdict }) => verdict === 'right')
-          : placesOf(answers, (answer) => answer.speaksAgainst.includes(rule) && !speaksFor(need, answer)),
+      against: speakingAgainst(rule, answers),
       beside: besides({ need, rule }, shares, answers, fitting, about),
       masksDrawing: masks(rule),
     };

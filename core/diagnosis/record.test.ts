@@ -167,10 +167,10 @@ describe('a name that waits for one more answer', () => {
     const { reasons, belief, waiting } = judgeChild(answers);
     expect(reasons).toEqual([]);
     expect(waiting).toBe('smaller-number');
-    const asked = answers.map(({ task }) => task);
+    const asked = new Set(answers.map(({ task }) => task));
     const [first] = tellingTasks(belief, items, 1, { waiting, asked });
     expect(first!.item).toMatchObject({ shown: 30 });
-    expect(asked).not.toContain(JSON.stringify(first!.item));
+    expect([...asked]).not.toContain(JSON.stringify(first!.item));
     expect(judgeChild([...answers, read(30, 90)]).reasons[0]).toMatchObject({
       need: 'between',
       rule: 'smaller-number',

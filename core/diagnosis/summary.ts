@@ -1,36 +1,12 @@
+import { createGrowing } from '../common/index.ts';
 import type { Skill } from '../skills/index.ts';
+import type { Shares } from './belief.ts';
 import type { JudgedAnswer } from './judged.ts';
-import { mastery, type Evidence, type Level, type Mastery } from './mastery.ts';
+import type { Level } from './mastery.ts';
 import { NEEDS } from './needs.ts';
 import { judgeChild, type About, type Reason } from './reason.ts';
-import type { Shares } from './belief.ts';
-
-/** An answer as far as it says how far a skill has come. */
-type SkillEvidence = Evidence & Pick<JudgedAnswer, 'skill' | 'hides'>;
-
-/**
- * How far one child has come in every skill seen so far. A right answer that it would have given by what it is likely to do wrong, too, counts so
- * much less. @param answers of that child alone @param rules how likely it follows each
- */
-export const skillsOf = (
-  answers: readonly SkillEvidence[],
-  rules: Partial<Shares['rules']> = {},
-): Partial<Record<Skill, Mastery>> => {
-  const showing = (answer: SkillEvidence): Evidence => {
-    let hidden = 0;
-    for (const rule of answer.hides) hidden += rules[rule] ?? 0;
-    if (hidden === 0) return answer;
-    const { verdict, day, guess } = answer;
-    return { verdict, day, guess, shows: Math.max(0, 1 - hidden) };
-  };
-  const bySkill = new Map<Skill, Evidence[]>();
-  for (const answer of answers) {
-    const known = bySkill.get(answer.skill);
-    if (known === undefined) bySkill.set(answer.skill, [showing(answer)]);
-    else known.push(showing(answer));
-  }
-  return Object.fromEntries([...bySkill].map(([skill, evidence]) => [skill, mastery(evidence)]));
-};
+import { skillsOf } from './skillsOf.ts';
+import { totalsOf } from './totals.ts';
 
 /** A check: a lesson that asks for one skill. */
 export interface Check {
@@ -49,28 +25,36 @@ export interface ChildAtCheck {
   readonly needs: Shares['needs'];
 }
 
-/** How one child stood at a check, from its answers up to that day. @param answers of that child alone, all of them @param about what else is known of it */
-export const childAtCheck = (
-  { lessonId, day, skill }: Check,
-  answers: readonly JudgedAnswer[],
-  about: About = {},
-): ChildAtCheck => {
+/**
+ * How a child stood at a check, from its answers up to that day: who goes on with a list of answers goes on with what was seen of it.
+ * @returns takes the answers of one child alone, all of them, and what else is known of it
+ */
+export const createAtCheck = ({
+  lessonId,
+  day,
+  skill,
+}: Check): ((answers: readonly JudgedAnswer[], about?: About) => ChildAtCheck) => {
   // Who was away does the ticket on a later day: it counts for this check all the same.
-  const until = answers.filter((answer) => answer.day <= day || answer.lessonId === lessonId);
-  const present = until.some((answer) => answer.lessonId === lessonId);
-  const { shares, reasons } = judgeChild(until, about);
-  return {
-    present,
-    level: present
-      ? (skillsOf(
-          until.filter((answer) => answer.skill === skill),
-          shares.rules,
-        )[skill]?.level ?? 'not-seen')
-      : 'not-seen',
-    reason: reasons[0],
-    needs: shares.needs,
+  const untilThen = createGrowing<JudgedAnswer, JudgedAnswer[]>(
+    () => [],
+    (until, answer) => {
+      if (answer.day <= day || answer.lessonId === lessonId) until.push(answer);
+    },
+  );
+  return (answers, about = {}) => {
+    const until = totalsOf(answers).last <= day ? answers : untilThen(answers);
+    const present = totalsOf(until).lessonIds.has(lessonId);
+    const { shares, reasons } = judgeChild(until, about);
+    return {
+      present,
+      level: present ? (skillsOf(until, shares.rules)[skill]?.level ?? 'not-seen') : 'not-seen',
+      reason: reasons[0],
+      needs: shares.needs,
+    };
   };
 };
+export const childAtCheck = (check: Check, answers: readonly JudgedAnswer[], about?: About): ChildAtCheck =>
+  createAtCheck(check)(answers, about);
 
 /** What a check said about the class. */
 export interface CheckSummary {

@@ -1,12 +1,17 @@
 import type { DialTime } from '../clock/index.ts';
+import { createGrowing } from '../common/index.ts';
 import type { JudgedAnswer } from './judged.ts';
 
+type LatestAnswer = Pick<JudgedAnswer, 'time' | 'verdict'>;
+const latestOf = createGrowing<LatestAnswer, Map<DialTime, boolean>>(
+  () => new Map(),
+  (times, { time, verdict }) => {
+    if (time !== undefined) times.set(time, verdict === 'right');
+  },
+);
+
 /** Of each time one child was asked: was its latest answer right? @param answers of that child alone, oldest first */
-export const timesOf = (answers: readonly Pick<JudgedAnswer, 'time' | 'verdict'>[]): Map<DialTime, boolean> => {
-  const times = new Map<DialTime, boolean>();
-  for (const { time, verdict } of answers) if (time !== undefined) times.set(time, verdict === 'right');
-  return times;
-};
+export const timesOf = (answers: readonly LatestAnswer[]): Map<DialTime, boolean> => new Map(latestOf(answers));
 
 /** How one time went in the class. */
 export interface TimeResult {

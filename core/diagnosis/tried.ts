@@ -36,6 +36,7 @@ export const triedOf = (
   answers: readonly JudgedAnswer[],
   deeds: readonly Deed[],
 ): Tried[] => {
+  if (deeds.length === 0) return [];
   const telling = answers.flatMap((answer) => {
     const shown = speaksFor(need, answer);
     const hides = rule === undefined ? answer.verdict !== 'right' : !answer.speaksAgainst.includes(rule);

@@ -60,7 +60,7 @@ export const recallOfTallies = (
 
 /** The same after all these answers, in any order. */
 export const recallOf = (
-  answers: Iterable<RecallAnswer>,
+  answers: readonly RecallAnswer[],
   practised?: readonly Practised[],
   before?: string,
   shares?: Shares,

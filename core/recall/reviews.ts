@@ -1,4 +1,5 @@
 import type { DialTime } from '../clock/index.ts';
+import { createGrowing } from '../common/index.ts';
 import type { JudgedAnswer } from '../diagnosis/index.ts';
 import type { Skill } from '../skills/index.ts';
 import type { Grade } from './memory.ts';
@@ -48,16 +49,18 @@ const add = (sums: Sums, verdict: keyof typeof CREDIT, guess: number): void => {
   if (verdict !== 'right') sums.missed += 1;
 };
 
-/** Sums the answers about each thing by day. */
-export const tallyOf = (answers: Iterable<RecallAnswer>): Tally => {
-  const all = new Map<Thing, Map<string, Sums>>();
-  for (const { skill, time, day, verdict, guess } of answers) {
-    if (verdict === 'unreadable') continue;
+/** Sums the answers about each thing by day; they go on with the list. */
+export const tallyOf: (answers: readonly RecallAnswer[]) => Tally = createGrowing<
+  RecallAnswer,
+  Map<Thing, Map<string, Sums>>
+>(
+  () => new Map(),
+  (all, { skill, time, day, verdict, guess }) => {
+    if (verdict === 'unreadable') return;
     add(sumsAt(all, skill, day), verdict, guess);
     if (time !== undefined) add(sumsAt(all, time, day), verdict, guess);
-  }
-  return all;
-};
+  },
+);
 
 /** What was asked about each thing, by day. @param tallies of one child, or of each child of a class */
 export const reviewsOf = (tallies: Iterable<Tally>): Map<Thing, Map<string, Review>> => {

@@ -1,7 +1,7 @@
 import type { Desk, Lesson } from '../../contract/index.ts';
 import { seedFromText, seededRng } from '../../core/common/index.ts';
 import { lessonsMet, practisedIn, warmUpNow, type CameBack } from '../../core/planning/index.ts';
-import { recallOfTallies, tallyOf, type Tally } from '../../core/recall/index.ts';
+import { recallOfTallies, tallyOf } from '../../core/recall/index.ts';
 import type { ChildRepository } from '../children/childRepository.ts';
 import type { ClassRow } from '../classes/classRepository.ts';
 import { dayOf, type Now } from '../clock.ts';
@@ -40,23 +40,13 @@ export const createWarmUps = ({ row, lessons, children, judged, planner, now }: 
       ]),
     () => new Map<number, WarmUp | null>(),
   );
-  /** Sums of each child's answers: an answer makes only its own child's be summed again. */
-  const tallies = new Map<number, { readonly version: number; readonly tally: Tally }>();
-  const tallyOfChild = (childId: number): Tally => {
-    const { answers, version } = judged.ofChild(childId);
-    const before = tallies.get(childId);
-    if (before?.version === version) return before.tally;
-    const tally = tallyOf(answers);
-    tallies.set(childId, { version, tally });
-    return tally;
-  };
   const of = (lesson: Lesson): WarmUp | null => {
     // What was said on a day that is past stays as it was.
     if (lesson.day < dayOf(now())) return null;
     const before = lessonsMet(lessons.all(), lesson.number - 1);
     const { goOn, withGroup } = row().thresholds;
     const recall = recallOfTallies(
-      children.all().map(({ id }) => tallyOfChild(id)),
+      children.all().map(({ id }) => tallyOf(judged.ofChild(id).answers)),
       practisedIn(before),
       lesson.day,
       { good: goOn / 100, hard: withGroup / 100 },

@@ -8,6 +8,7 @@ import {
   skillsOf,
   tellingTasks,
   timesOf,
+  totalsOf,
   type Belief,
   type Judged,
   type JudgedAnswer,
@@ -70,7 +71,7 @@ const nextTask = (
   tasks: readonly Item[],
   own: readonly JudgedAnswer[],
 ): Item | undefined =>
-  tellingTasks(belief, tasks, 1, { waiting, asked: own.map(({ task }) => task) })[0]?.item ??
+  tellingTasks(belief, tasks, 1, { waiting, asked: totalsOf(own).tasks })[0]?.item ??
   tasks.find((item) => first?.rule === undefined || !isInvisible(first.rule, item)) ??
   tasks[0];
 
@@ -110,17 +111,18 @@ export const createChildView = ({ children, judged, lessons, settings, now }: Pa
       changes,
     });
     const skills = skillsOf(own, shares.rules);
+    const { missed, last } = totalsOf(own);
     return {
       skills,
       again: SKILLS.filter((skill) => skills[skill] !== undefined && isFading(skills[skill], today)),
       belief,
       shares,
       reasons,
-      missed: own.filter(({ verdict }) => verdict === 'wrong').length,
+      missed,
       waiting,
       next: nextTask({ belief, reasons, waiting }, tasks, own),
       times: timesOf(own),
-      last: own.reduce((latest, { day }) => (day > latest ? day : latest), ''),
+      last,
       failed: false,
     };
   };

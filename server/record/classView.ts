@@ -9,7 +9,7 @@ import type {
 } from '../../contract/index.ts';
 import { Reason } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
-import { NAMING, historyOf, tellingTasks, timeResults, triedOf } from '../../core/diagnosis/index.ts';
+import { NAMING, historyOf, tellingTasks, timeResults, totalsOf, triedOf } from '../../core/diagnosis/index.ts';
 import { FINDING_STATES, likelyOf } from '../../core/sets/finding/index.ts';
 import { familyWords } from '../../core/sheets/index.ts';
 import { SKILLS, type Skill } from '../../core/skills/index.ts';
@@ -117,7 +117,7 @@ export const createClassView = (parts: Parts) => {
       // Who has only been right has nothing to be told.
       const next =
         missed > 0
-          ? tellingTasks(belief, childView.toAsk(), undefined, { waiting, asked: own.map(({ task }) => task) })
+          ? tellingTasks(belief, childView.toAsk(), undefined, { waiting, asked: totalsOf(own).tasks })
           : [];
       return {
         child,

@@ -1,5 +1,5 @@
 import { TAUGHT_TIMES, hourOf, isOclock } from '../../core/clock/index.ts';
-import { NEEDS, judge, judgeChild, skillsOf, tellingTasks } from '../../core/diagnosis/index.ts';
+import { NEEDS, judge, judgeChild, skillsOf, tellingTasks, totalsOf } from '../../core/diagnosis/index.ts';
 import type { Item } from '../../core/items/index.ts';
 import { readAndMark } from '../../core/marking/index.ts';
 import type { z } from 'zod';
@@ -71,7 +71,7 @@ export const judgeResponses = ({ n, responses, conventions: change, homeLanguage
     against: reason?.against ?? [],
     beside: reason?.beside ?? [],
     masksDrawing: reason?.masksDrawing ?? false,
-    next: tellingTasks(belief, ASKABLE, undefined, { waiting, asked: answers.map(({ task }) => task) }).map(
+    next: tellingTasks(belief, ASKABLE, undefined, { waiting, asked: totalsOf(answers).tasks }).map(
       ({ item, bits }) => ({
         ...caseFrom(item),
         bits: rounded(bits),
