@@ -58,6 +58,14 @@ describe('what is said of a child whose answers are gone on with', () => {
       if (i % 3 === 0) expect(said(answers)).toEqual(createSaid()(answers.map((answer) => ({ ...answer }))));
     }
   });
+  it('goes by the lessons there are by now', () => {
+    const answers = Array.from({ length: 30 }, (_, i) => made('coming-hour', Math.floor(i / 6)));
+    const history = (some: readonly JudgedAnswer[], lessons: readonly string[]) =>
+      historyOf(some, ['oclock-read', 'half-past-read'], lessons);
+    for (const lessons of [[], ['2026-11-11'], [], ['2026-11-12']])
+      expect(history(answers, lessons)).toEqual(history([...answers], lessons));
+    expect(history(answers, ['2026-11-11'])).not.toEqual(history(answers, []));
+  });
   it('does not change afterwards', () => {
     const said = createSaid();
     const answers = Array.from({ length: 20 }, () => made('hands-swapped', 0));

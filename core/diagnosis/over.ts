@@ -49,9 +49,15 @@ const chanceOfChange = (from: string, to: string, lessons: readonly string[]): n
   return 1 - weightOfAge(schoolDaysBetween(from, to)) * (1 - TAUGHT) ** taught;
 };
 
+/** What is believed at the end of a day. */
+export interface Evening {
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly belief: Belief;
+}
 /** What is believed when another day begins. */
 const changedUntil = (
-  { day, belief }: { readonly day: string; readonly belief: Belief },
+  { day, belief }: Evening,
   to: string,
   lessons: readonly string[],
 ): Belief => withChange(belief, chanceOfChange(day, to, lessons));
@@ -81,14 +87,16 @@ const daysOf = createGrowing<DatedClue, Days>(
  * What is believed of a child at the end of each day it answered, oldest first. Answers of one day count together, in whatever order they
  * came; between two days a child may have changed.
  * @param answers of that child alone, in any order @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
+ * @param from an evening that was worked out before: the days after it follow
  */
 export function* beliefsByDay(
   answers: readonly DatedClue[],
   lessons: readonly string[] = [],
-): Generator<{ readonly day: string; readonly belief: Belief }> {
+  from?: Evening,
+): Generator<Evening> {
   const days = daysOf(answers).byDay;
-  let before: { readonly day: string; readonly belief: Belief } | undefined;
-  for (const day of [...days.keys()].sort()) {
+  let before = from;
+  for (const day of [...days.keys()].filter((one) => from === undefined || one > from.day).sort()) {
     const morning = before === undefined ? begun() : changedUntil(before, day, lessons);
     before = { day, belief: withAnswers(morning, days.get(day)!) };
     yield before;
@@ -125,7 +133,7 @@ const lastMorning = (days: Days, lessons: readonly string[]): Belief => {
     Object.assign(known, { days, before });
     return known.belief;
   }
-  let evening: { readonly day: string; readonly belief: Belief } | undefined;
+  let evening: Evening | undefined;
   for (const one of beliefsByDay(earlier, lessons)) evening = one;
   const belief = evening === undefined ? begun() : changedUntil(evening, last, lessons);
   mornings.set(today[0]!, { earlier, lessons: [...lessons], belief, days, before });
