@@ -251,7 +251,9 @@ export const createApp = ({
     }
   };
   const warm = async (): Promise<void> => {
-    await Promise.all([warmPages(), classrooms.warm()]);
+    // One after the other: a teacher who has just started Hoppel waits for the pages.
+    await warmPages();
+    await classrooms.warm();
     prepareEmpty();
   };
   return { app, classrooms, end, warm };

@@ -7,18 +7,24 @@ import { mastery, type Evidence, type Mastery } from './mastery.ts';
 /** An answer as far as it says how far a skill has come. */
 type SkillEvidence = Pick<JudgedAnswer, 'verdict' | 'day' | 'guess' | 'skill' | 'hides'>;
 
-/** Answers that say the same of a skill: of a child with thousands these are a few for each day. */
+/** Answers of a day that say the same of a skill: of a child with thousands these are a few for each day. */
 interface Alike extends Omit<SkillEvidence, 'skill'> {
   count: number;
 }
-const alikeOf = createGrowing<SkillEvidence, Map<Skill, Map<string, Alike>>>(
+const isAlike = (one: Alike, { verdict, guess, hides }: SkillEvidence): boolean =>
+  one.verdict === verdict &&
+  one.guess === guess &&
+  (one.hides === hides || (one.hides.length === hides.length && one.hides.every((rule, i) => rule === hides[i])));
+const alikeOf = createGrowing<SkillEvidence, Map<Skill, Map<string, Alike[]>>>(
   () => new Map(),
-  (all, { verdict, day, guess, skill, hides }) => {
-    let ofSkill = all.get(skill);
-    if (ofSkill === undefined) all.set(skill, (ofSkill = new Map()));
-    const key = `${day} ${verdict} ${guess} ${hides.join()}`;
-    const known = ofSkill.get(key);
-    if (known === undefined) ofSkill.set(key, { verdict, day, guess, hides, count: 1 });
+  (all, answer) => {
+    const { verdict, day, guess, skill, hides } = answer;
+    let days = all.get(skill);
+    if (days === undefined) all.set(skill, (days = new Map()));
+    let ofDay = days.get(day);
+    if (ofDay === undefined) days.set(day, (ofDay = []));
+    const known = ofDay.find((one) => isAlike(one, answer));
+    if (known === undefined) ofDay.push({ verdict, day, guess, hides, count: 1 });
     else known.count += 1;
   },
 );
@@ -42,9 +48,10 @@ export const skillsOf = (
   until = '9999-12-31',
 ): Partial<Record<Skill, Mastery>> => {
   const skills: Partial<Record<Skill, Mastery>> = {};
-  for (const [skill, all] of alikeOf(answers)) {
+  for (const [skill, days] of alikeOf(answers)) {
     const evidence: Evidence[] = [];
-    for (const alike of all.values()) if (alike.day <= until) evidence.push(showing(alike, rules));
+    for (const [day, alike] of days)
+      if (day <= until) for (const one of alike) evidence.push(showing(one, rules));
     if (evidence.length > 0) skills[skill] = mastery(evidence);
   }
   return skills;
