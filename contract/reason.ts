@@ -1,11 +1,10 @@
 import { z } from 'zod';
 import { DEFAULT_CONVENTIONS, type Conventions } from '../core/conventions/index.ts';
-import { NEEDS, type NamedNeed } from '../core/diagnosis/index.ts';
+import { NAMED_NEEDS } from '../core/diagnosis/index.ts';
 import { WRONG_RULES } from '../core/misconceptions/index.ts';
 import { Item, ReadAnswer } from './item.ts';
 import { Time } from './values.ts';
 
-const NAMED_NEEDS = NEEDS.filter((need): need is NamedNeed => need !== 'none');
 const CONVENTIONS = Object.keys(DEFAULT_CONVENTIONS) as (keyof Conventions)[];
 const Share = z.number().min(0).max(1);
 
@@ -43,7 +42,7 @@ export const Reason = z.strictObject({
 export type Reason = z.infer<typeof Reason>;
 
 const ShownIn = z.strictObject({ shown: z.int(), of: z.int() });
-/** The same with its answers, by the id of each in the record, and what was done about it, the latest first. */
+/** The same with its answers, by the id of each in the record, oldest first and no more than a page shows, and what was done about it, the latest first. */
 export const ChildReason = Reason.extend({
   forIds: z.array(z.string()),
   againstIds: z.array(z.string()),

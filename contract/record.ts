@@ -114,6 +114,20 @@ export type PostNote = z.infer<typeof PostNote>;
 export const Notes = z.strictObject({ notes: z.array(Note) });
 export type Notes = z.infer<typeof Notes>;
 
+/** Answers of a child that a page shows at once, or adds when somebody looks further back. */
+export const ANSWERS_AT_ONCE = 100;
+/** Which of a child's answers are looked at: so many of the latest, of one skill, or these by their ids, with commas. */
+export const AnswersWished = z.strictObject({
+  count: z.coerce.number().int().min(1).max(100_000).default(ANSWERS_AT_ONCE),
+  skill: SkillName.optional(),
+  only: z
+    .string()
+    .transform((text) => text.split(','))
+    .pipe(z.array(SenderId).max(ANSWERS_AT_ONCE))
+    .optional(),
+});
+export type AnswersWished = z.infer<typeof AnswersWished>;
+
 export const ChildAnswers = z.strictObject({
   child: Child,
   /** What its answers speak for, the surest first. */
@@ -126,7 +140,10 @@ export const ChildAnswers = z.strictObject({
   failed: z.boolean(),
   /** What there is to do at home next. */
   home: SkillName,
+  /** The latest first: as many as were wished. */
   answers: z.array(LookedAtAnswer),
+  /** Are there older ones of those that were wished? */
+  more: z.boolean(),
   /** The latest first. */
   notes: z.array(Note),
 });

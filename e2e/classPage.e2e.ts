@@ -1,7 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import { Key } from 'selenium-webdriver';
-import type { ChildHistory, ClassView, SkillView } from '../contract/index.ts';
+import { v4 as newId } from 'uuid';
+import type { ChildAnswers, ChildHistory, ClassView, SkillView } from '../contract/index.ts';
+import { timeOf } from '../core/clock/index.ts';
+import { rightAnswers, type Item } from '../core/items/index.ts';
+import { skillOfItem } from '../core/skills/index.ts';
 import { expectNoFault } from './support/axe.ts';
+import { bareTablet } from './support/bareTablet.ts';
 import { soon } from './support/soon.ts';
 import { visit } from './support/visit.ts';
 
@@ -113,6 +118,30 @@ describe('the progress of a child', () => {
     await expectNoFault(page.driver);
     await page.tap('All answers');
     await soon(async () => (await page.all('.pair')).length > answers).toBe(true);
+  });
+});
+
+describe('the answers of a child who has given many', () => {
+  it('come a hundred at a time, and earlier ones with a tap, also of one skill', async () => {
+    const item: Item = { kind: 'set', shown: timeOf(3) };
+    const tablet = await bareTablet(hoppel.url);
+    await tablet.sit(2);
+    const to = { setting: 'alone', lessonId: 8, item, attempt: 1 };
+    for (let i = 0; i < 120; i++)
+      await tablet.send('POST', '/answers', { id: newId(), childId: 2, answer: rightAnswers(item)[0]!, to });
+    const { answers } = await asked<ChildAnswers>('/record/children/2?count=1000');
+    const ofSkill = answers.filter(({ item: one }) => skillOfItem(one) === 'oclock-set').length;
+    expect([ofSkill > 100, answers.length > ofSkill]).toEqual([true, true]);
+    await open('/class/2');
+    await page.shows('.pair', 100);
+    await page.tap('Earlier answers');
+    await page.shows('.pair', Math.min(200, answers.length));
+    await (await page.find('.skills [data-skill="oclock-set"]')).click();
+    await page.shows('.pair', 100);
+    await expectNoFault(page.driver);
+    await page.tap('Earlier answers');
+    await page.shows('.pair', ofSkill);
+    await soon(async () => (await page.all('.earlier')).length).toBe(0);
   });
 });
 

@@ -10,7 +10,7 @@ export { askable } from './askable.ts';
 export { tellingTasks } from './next.ts';
 export { layAside } from './margins.ts';
 export { chanceRight, information, withOutcome } from './telling.ts';
-export { NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
+export { NAMED_NEEDS, NEEDS, NEED_OF_RULE, type NamedNeed, type Need } from './needs.ts';
 export { DRAWING_STATES, READING_STATES, WRITING_STATES, type PartState } from './parts.ts';
 export { beliefOf, beliefsByDay, schoolDaysBetween, weightOfAge } from './over.ts';
 export { findReason, judgeChild, type About, type Judged, type Reason, type Shown } from './reason.ts';

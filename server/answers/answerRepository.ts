@@ -148,6 +148,14 @@ export const createAnswerRepository = (db: Database, classId: number) => {
   const selectCountedOfChild = db.prepare<[number], LookedAtRow>(
     `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE child_id = ? ORDER BY seq`,
   );
+  const selectLatestOfChild = db.prepare<[number], LookedAtRow>(
+    `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE child_id = ? ORDER BY seq DESC`,
+  );
+  const selectSome = db.prepare<[string, number], LookedAtRow>(
+    `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer
+    WHERE id IN (SELECT value FROM json_each(?)) AND child_id = ?
+    ORDER BY seq DESC`,
+  );
   const selectCountedOfTask = db.prepare<[string, number], LookedAtRow>(
     `SELECT ${COLUMNS}, ${SAYS} FROM counted_answer WHERE round_id = ? AND round_index = ? ORDER BY seq`,
   );
@@ -226,8 +234,13 @@ export const createAnswerRepository = (db: Database, classId: number) => {
         seq: row.seq,
         counts: row.counts === 1 && row.says !== 'out',
       })),
-    /** The same as they were given, those that were taken out too, with what the teacher says of them. */
-    lookedAtOfChild: (childId: number): LookedAtAnswer[] => selectCountedOfChild.all(childId).map(lookedAtFromRow),
+    /** The same as they were given, those that were taken out too, with what the teacher says of them: the latest first, read as they are taken. */
+    *latestOfChild(childId: number): Generator<LookedAtAnswer> {
+      for (const row of selectLatestOfChild.iterate(childId)) yield lookedAtFromRow(row);
+    },
+    /** Those of them that have these ids. */
+    someOfChild: (childId: number, ids: readonly string[]): LookedAtAnswer[] =>
+      selectSome.all(JSON.stringify(ids), childId).map(lookedAtFromRow),
     /** Answers to one task of a round, the latest of each child as it was given, with what the teacher says of it. */
     lookedAtOfTask: (roundId: string, index: number): LookedAtAnswer[] =>
       selectCountedOfTask.all(roundId, index).map(lookedAtFromRow),

@@ -7,7 +7,7 @@ import type {
   LikelyStates,
   SkillView,
 } from '../../contract/index.ts';
-import { Reason } from '../../contract/index.ts';
+import { ANSWERS_AT_ONCE, AnswersWished, Reason } from '../../contract/index.ts';
 import type { DialTime } from '../../core/clock/index.ts';
 import { NAMING, historyOf, tellingTasks, timeResults, totalsOf, triedOf } from '../../core/diagnosis/index.ts';
 import { FINDING_STATES, likelyOf } from '../../core/sets/finding/index.ts';
@@ -28,9 +28,10 @@ import type { JudgedAnswers } from './judgedAnswers.ts';
 import { sendableReason } from './sendable.ts';
 import { skillView } from './skillView.ts';
 import { taughtAgain } from './taughtAgain.ts';
+import { wishedAnswers } from './wishedAnswers.ts';
 
 interface Parts {
-  readonly answers: Pick<AnswerRepository, 'lookedAtOfChild'>;
+  readonly answers: Pick<AnswerRepository, 'latestOfChild' | 'someOfChild'>;
   readonly children: ChildRepository;
   readonly judged: JudgedAnswers;
   readonly lessons: Pick<LessonRepository, 'all'>;
@@ -107,11 +108,12 @@ export const createClassView = (parts: Parts) => {
       return { days: [...historyOf(own, SKILLS, taughtAgain(lessons, dayOf(now())))] };
     },
     /** @throws HoppelError unknown-child */
-    ofChild: (childId: number): ChildAnswers => {
+    ofChild: (childId: number, wished: AnswersWished = AnswersWished.parse({})): ChildAnswers => {
       const child = children.one(childId);
       const { skills, again, reasons, belief, missed, waiting, failed } = childView.of(child.id);
       const { answers: own } = judged.ofChild(child.id);
-      const idsOf = (places: readonly number[]): string[] => places.map((place) => own[place]!.id);
+      const idsOf = (places: readonly number[]): string[] =>
+        places.slice(-ANSWERS_AT_ONCE).map((place) => own[place]!.id);
       const met = childView.timesMet();
       const deeds = deedsFor(parts, child.id, dayOf(now()));
       // Who has only been right has nothing to be told.
@@ -132,7 +134,7 @@ export const createClassView = (parts: Parts) => {
         next: next.map(({ item }) => item),
         failed,
         home: familyWords({ skills, taught: childView.taught() }).home,
-        answers: answers.lookedAtOfChild(child.id).reverse(),
+        ...wishedAnswers(answers, child.id, wished),
         notes: notes.ofChild(child.id),
       };
     },

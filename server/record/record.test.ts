@@ -11,6 +11,7 @@ import {
 } from '../../contract/index.ts';
 import { wrapToDial } from '../../core/clock/index.ts';
 import { isInvisible, predict } from '../../core/misconceptions/index.ts';
+import { skillOfItem } from '../../core/skills/index.ts';
 import { CLOVER_ROOM } from '../../demo/clover.ts';
 import { createChildView } from './childView.ts';
 import { beginRound, openSchool, tabletAnswer, type School } from '../school.test.support.ts';
@@ -116,6 +117,33 @@ describe('a skill in the class', () => {
   it('that nobody was asked is empty, and one that is none is refused', async () => {
     expect(await theSkill('half-past-draw')).toMatchObject({ times: [], wrong: [], history: [] });
     await school.get('/record/skills/flying').expect(400);
+  });
+});
+
+describe('the answers of a child that are looked at', () => {
+  const looked = async (query: string) =>
+    ChildAnswers.parse((await school.get(`/record/children/2${query}`).expect(200)).body);
+  it('are the latest, as many as were wished, and it is said whether there are older ones', async () => {
+    const { answers, more } = await looked('');
+    expect([answers.length > 10, more]).toEqual([true, false]);
+    const some = await looked('?count=5');
+    expect(some).toMatchObject({ answers: answers.slice(0, 5), more: true });
+    expect(await looked(`?count=${answers.length}`)).toMatchObject({ answers, more: false });
+    // What is said of the child does not go by what is looked at.
+    expect({ ...some, answers, more }).toEqual(await looked(''));
+  });
+  it('are those of one skill, or some by their ids, and never another child’s', async () => {
+    const { answers, reasons } = await looked('');
+    const ofSkill = answers.filter(({ item }) => skillOfItem(item) === 'oclock-read');
+    expect((await looked('?skill=oclock-read')).answers).toEqual(ofSkill);
+    expect(await looked('?skill=oclock-read&count=1')).toMatchObject({ answers: ofSkill.slice(0, 1), more: true });
+    const ids = reasons[0]!.forIds;
+    expect((await looked(`?only=${ids.join()}`)).answers.map(({ id }) => id)).toEqual(ids.toReversed());
+    const [other] = (await theChild(3)).answers;
+    expect((await looked(`?only=${other!.id}`)).answers).toEqual([]);
+  });
+  it.each(['count=0', 'count=x', 'skill=flying', 'only=', 'only=1,2', 'page=2'])('are refused for %s', async (query) => {
+    await school.get(`/record/children/2?${query}`).expect(400);
   });
 });
 

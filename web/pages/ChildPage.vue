@@ -2,18 +2,19 @@
 <script setup lang="ts">
 import { apiAddress } from '../api/place.ts';
 import { mdiArrowLeft, mdiHomeHeart } from '@mdi/js';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSkillWords } from '../words/useSkillWords.ts';
 import { useRoute } from 'vue-router';
-import { ChildAnswers, type LookedAtAnswer, type Note } from '../../contract/index.ts';
+import { ANSWERS_AT_ONCE, ChildAnswers, type Note } from '../../contract/index.ts';
 import { teacherSentence } from '../../core/reporting/index.ts';
-import { SKILLS, skillOfItem, type Skill } from '../../core/skills/index.ts';
+import { SKILLS } from '../../core/skills/index.ts';
 import AnswerPair from '../class/AnswerPair.vue';
 import ChildNotes from '../class/ChildNotes.vue';
 import NoPattern from '../class/NoPattern.vue';
 import ReasonCard from '../class/ReasonCard.vue';
 import { useCorrections } from '../class/useCorrections.ts';
+import { useLookedAt } from '../class/useLookedAt.ts';
 import { useRecord } from '../class/useRecord.ts';
 import DialGlyph from '../clock/DialGlyph.vue';
 import ChildPicture from '../look/ChildPicture.vue';
@@ -26,7 +27,8 @@ const { t, d } = useI18n();
 const skillWords = useSkillWords();
 const route = useRoute();
 const store = useClassroomStore();
-const { data: view, problem } = useRecord(ChildAnswers, () => `/record/children/${String(route.params['childId'])}`);
+const { only, skill, all, path, isShown, lookAt, lookFurtherBack } = useLookedAt(() => String(route.params['childId']));
+const { data: view, problem } = useRecord(ChildAnswers, () => path.value);
 const { say, problem: notKept } = useCorrections();
 
 const skills = computed(() =>
@@ -35,32 +37,14 @@ const skills = computed(() =>
     return mastery === undefined ? [] : [{ skill, ...mastery, again: view.value!.again.includes(skill) }];
   }),
 );
-/** What is looked at alone: answers of a reason, by id, or of a skill. */
-const only = ref<readonly string[]>();
-const skill = ref<Skill>();
-const isShown = ({ id, item }: LookedAtAnswer): boolean =>
-  (only.value === undefined || only.value.includes(id)) &&
-  (skill.value === undefined || skillOfItem(item) === skill.value);
-const lookAt = (one: Skill): void => {
-  skill.value = skill.value === one ? undefined : one;
-  only.value = undefined;
-};
-// Another child's page begins with all of its answers.
-watch(
-  () => route.params['childId'],
-  () => all(),
-);
-watch(only, (ids) => {
-  if (ids !== undefined) skill.value = undefined;
-});
-const all = (): void => {
-  [skill.value, only.value] = [undefined, undefined];
-};
 /** Answers of one day under one heading, the latest day first. */
 const days = computed(() => {
   const byDay = new Map<string, ChildAnswers['answers']>();
-  for (const answer of view.value?.answers ?? [])
-    if (isShown(answer)) byDay.set(answer.day, [...(byDay.get(answer.day) ?? []), answer]);
+  for (const answer of view.value?.answers.filter(isShown) ?? []) {
+    const ofDay = byDay.get(answer.day);
+    if (ofDay === undefined) byDay.set(answer.day, [answer]);
+    else ofDay.push(answer);
+  }
   return [...byDay].map(([day, answers]) => ({ day, answers }));
 });
 const title = computed(() => {
@@ -135,6 +119,7 @@ const setNotes = (notes: readonly Note[]): void => {
       </button>
       <ChildProgress v-if="skill !== undefined" :key="skill" :child-id="view.child.id" :skill="skill" />
       <p v-if="notKept" class="problem" role="alert">{{ t(notKept) }}</p>
+      <p v-if="only?.length === ANSWERS_AT_ONCE" class="quiet">{{ t('child.latest', { count: only.length }) }}</p>
       <p v-if="days.length === 0" class="quiet">{{ t('child.none') }}</p>
       <template v-for="{ day, answers } in days" :key="day">
         <h3 class="quiet">{{ d(new Date(`${day}T00:00:00Z`), 'long') }}</h3>
@@ -147,6 +132,9 @@ const setNotes = (notes: readonly Note[]): void => {
           />
         </ul>
       </template>
+      <v-btn v-if="view.more" variant="tonal" :height="48" class="earlier" @click="lookFurtherBack">{{
+        t('child.earlier')
+      }}</v-btn>
     </section>
   </div>
 </template>
@@ -165,6 +153,9 @@ const setNotes = (notes: readonly Note[]): void => {
   margin-bottom: 18px;
   color: var(--berry);
   font-weight: 600;
+}
+.earlier {
+  margin-top: 16px;
 }
 .back,
 .family {
