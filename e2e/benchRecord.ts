@@ -12,6 +12,8 @@ import { startHoppel, type Hoppel } from './support/hoppel.ts';
 const ANSWERS = 100_000;
 /** Milliseconds a teacher takes from the start to the page. */
 const READY_MS = 5000;
+/** Milliseconds after which all of a year is known. */
+const ALL_MS = 10_000;
 const PAGES = ['/lessons/8/desk', '/record/class', '/record/children/1'] as const;
 
 /** Fills a year: of ten answers six read a clock and two set one, right or wrong by chance, and two are the demo class's own again. */
@@ -95,6 +97,7 @@ const measure = async (hoppel: Hoppel): Promise<string> => {
   }
   await new Promise((done) => setTimeout(done, READY_MS));
   const ready = await msOf(hoppel, '/record/class');
+  await new Promise((done) => setTimeout(done, ALL_MS));
   const tablet = await bareTablet(hoppel.url);
   const item: Item = { kind: 'set', shown: timeOf(3) };
   const figures: string[] = [

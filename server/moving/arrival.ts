@@ -7,7 +7,7 @@ import { MIGRATIONS, migrate } from '../db/migrate.ts';
 import { UnreadableStored } from '../db/stored.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
 import { createPlanRepository } from '../plan/planRepository.ts';
-import { createNestingCheck } from './nesting.ts';
+import { createRowsApart } from './rowsApart.ts';
 import { ROWS, closed, columnsOf, opened, type MovedTable, type StoredValues } from './rows.ts';
 import { CLASS_TABLES, MOVING } from './tables.ts';
 
@@ -39,6 +39,9 @@ export interface ArrivalWork {
 export type ArrivalRead =
   | (Pick<ArrivedFile, 'madeAt' | 'classIds'> & { readonly contents: Arrival })
   | { readonly code: HoppelError['code']; readonly message: string };
+
+/** Kilobytes of the database held in memory while rows are put into it in no order of its indexes. */
+const CACHE_KB = 64_000;
 
 const bad = (why: string): HoppelError => new HoppelError('bad-file', why);
 const say = (error: unknown): string => (error instanceof Error ? error.message : String(error));
@@ -133,6 +136,7 @@ const fill = async (
     put!(name, value, `classes[${at}].${name}[${String(key)}]`);
     if (name === 'class') classIds.push((value as { id: number }).id);
   };
+  const apart = createRowsApart();
   const parser = new JSONParser({
     paths: [...HEAD.map((name) => `$.${name}`), '$.templates.*', '$.classes.*.*.*'],
     keepStack: false,
@@ -143,21 +147,23 @@ const fill = async (
       take(
         stack.map((one) => one.key),
         key,
-        value,
+        apart.valueOf(value),
       );
     } catch (error) {
-      fault = error;
+      fault = error instanceof SyntaxError ? bad(`not JSON: ${error.message}`) : error;
     }
   };
   parser.onError = (error) => (fault ??= bad(`not JSON: ${error.message}`));
   parser.onEnd = () => (ended = true);
-  const checkNesting = createNestingCheck();
   let bytes = 0;
   for await (const chunk of source) {
     bytes += chunk.length;
     if (bytes > MOST_FILE_BYTES) throw new HoppelError('too-large');
-    checkNesting(chunk);
-    parser.write(chunk);
+    try {
+      parser.write(apart.take(chunk));
+    } catch (error) {
+      fault ??= error instanceof HoppelError ? error : bad(`not JSON: ${say(error)}`);
+    }
     if (fault !== undefined) throw fault;
     await turn();
   }
@@ -219,6 +225,7 @@ export const readArrival = async (source: AsyncIterable<Uint8Array>, to = ''): P
     // What is read here is made again from the file where it is lost.
     db.pragma('journal_mode = OFF');
     db.pragma('synchronous = OFF');
+    db.pragma(`cache_size = -${CACHE_KB}`);
     const { madeAt, classIds } = await fill(db, source);
     if (classIds.length === 0) throw bad('there is no class in it');
     const [lost] = db.pragma('foreign_key_check') as { table: string; parent: string }[];
