@@ -240,21 +240,19 @@ export type StoredValues = Record<string, unknown>;
 
 /** A row as it is stored, its JSON as what it says. @throws SyntaxError where it is none */
 export const opened = (table: MovedTable, row: StoredValues): StoredValues => {
-  const json = JSON_COLUMNS[table] ?? [];
-  return Object.fromEntries(
-    Object.entries(row).map(([column, value]) => [
-      column,
-      json.includes(column) && typeof value === 'string' ? (JSON.parse(value) as unknown) : value,
-    ]),
-  );
+  const made = { ...row };
+  for (const column of JSON_COLUMNS[table] ?? []) {
+    const value = made[column];
+    if (typeof value === 'string') made[column] = JSON.parse(value) as unknown;
+  }
+  return made;
 };
 /** The same for storing. */
 export const closed = (table: MovedTable, row: StoredValues): StoredValues => {
-  const json = JSON_COLUMNS[table] ?? [];
-  return Object.fromEntries(
-    Object.entries(row).map(([column, value]) => [
-      column,
-      json.includes(column) && value !== null ? JSON.stringify(value) : value,
-    ]),
-  );
+  const made = { ...row };
+  for (const column of JSON_COLUMNS[table] ?? []) {
+    const value = made[column];
+    if (value !== null && value !== undefined) made[column] = JSON.stringify(value);
+  }
+  return made;
 };
