@@ -1,7 +1,7 @@
 // npm run bench -- held: how long thirty tablets' answers take until they are kept, while the teacher does what takes long.
 import { cpus } from 'node:os';
 import { v4 as newId } from 'uuid';
-import type { Classroom } from '../contract/index.ts';
+import type { Backups, Classroom } from '../contract/index.ts';
 import { rightAnswers, type Item } from '../core/items/index.ts';
 import { startHoppel, TODAY } from './support/hoppel.ts';
 import { answerOf, manyStations, openClasses, type Station } from './support/manyStations.ts';
@@ -60,6 +60,11 @@ const WORK: Readonly<Record<string, () => Promise<unknown>>> = {
   'answers.csv': () => ask('GET', '/exchange/answers.csv'),
   'a file of the class': () => ask('GET', '/moving/class.json'),
   'a rehearsal': () => ask('POST', '/rehearsal', { id: newId(), lessonId: nextLesson.id }),
+  'a backup': () => ask('POST', '/backups'),
+  'a backup, looked into': async () => {
+    const { backups } = (await ask('GET', '/backups')) as Backups;
+    await ask('GET', `/backups/${encodeURIComponent(backups[0]!.name)}`);
+  },
   settings: () => ask('PUT', '/settings', settings),
   'children sit down again': () =>
     Promise.all(stations.map(({ send, childId }) => send('POST', '/station/seats', { childId, seat: newId() }))),

@@ -92,7 +92,7 @@ const restore = async (name: string): Promise<void> => {
 };
 const replaceBy = async (name: string): Promise<void> => {
   const { backups, file } = school;
-  backups.contentsOf(name);
+  await backups.contentsOf(name);
   // First: the backup of what is replaced may be the one that takes this one's place among those kept.
   const beside = putBeside(backups.pathOf(name), data);
   try {

@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 
 export const THREADS = {
   calendarWorker: 'server/plan/calendarWorker.ts',
+  backupWorker: 'server/backups/backupWorker.ts',
   arrivalWorker: 'server/moving/arrivalWorker.ts',
   readingThread: 'server/reading/readingThread.ts',
 };

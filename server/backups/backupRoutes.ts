@@ -35,8 +35,8 @@ export const backupRoutes = (keeper: () => Keeper | undefined, now: Now): Router
     const [newest] = backups.list().backups;
     res.download(backups.pathOf(newest!.name), `hoppel ${now().toISOString().slice(0, 10)}.sqlite`);
   });
-  router.get('/:name', (req, res) => {
-    res.json(here().backups.contentsOf(nameOf(req)));
+  router.get('/:name', async (req, res) => {
+    res.json(await here().backups.contentsOf(nameOf(req)));
   });
   router.post('/:name/restore', async (req, res) => {
     const { restore } = here();

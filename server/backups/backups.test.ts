@@ -68,7 +68,7 @@ describe('a backup', () => {
     expect(answers(copy)).toBe(answers(db));
     expect(answers(copy)).toBeGreaterThan(500);
     copy.close();
-    expect(kept.contentsOf(name!)).toEqual({
+    expect(await kept.contentsOf(name!)).toEqual({
       classes: [{ name: 'Clover Room', children: 22, answers: answers(db), last: '2026-11-23' }],
     });
   });
@@ -116,7 +116,8 @@ describe('a backup', () => {
     now = new Date('2026-11-24T06:00:00');
     db.prepare("UPDATE class SET name = 'Fern Room'").run();
     await kept.make('hand');
-    expect(there().map((name) => kept.contentsOf(name).classes[0]!.name)).toEqual(['Fern Room', 'Clover Room']);
+    const looked = await Promise.all(there().map((name) => kept.contentsOf(name)));
+    expect(looked.map(({ classes }) => classes[0]!.name)).toEqual(['Fern Room', 'Clover Room']);
   });
   it('is kept, with those of this year, after one start with a clock two years ahead', async () => {
     mkdirSync(join(folder, 'backups'), { recursive: true });

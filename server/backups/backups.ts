@@ -8,8 +8,8 @@ import { createSerialQueue } from '../common/serialQueue.ts';
 import { CannotUse } from '../db/known.ts';
 import { whyNot } from '../db/faults.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
-import { contentsOf } from './contents.ts';
 import { copyWhole } from './copy.ts';
+import { lookInThread } from './lookInThread.ts';
 import { backupName, readBackupName, type BackupReason, type Named } from './names.ts';
 
 interface Parts {
@@ -110,10 +110,10 @@ export const createBackups = ({ file, db, now }: Parts) => {
     list,
     pathOf,
     /** @throws HoppelError not-found, bad-file */
-    contentsOf: (name: string): BackupContents => {
+    contentsOf: async (name: string): Promise<BackupContents> => {
       const path = pathOf(name);
       try {
-        return contentsOf(path);
+        return await lookInThread('contents', path);
       } catch (error) {
         throw new HoppelError('bad-file', error instanceof CannotUse ? error.message : whyNot(error));
       }

@@ -1,7 +1,6 @@
 import { chmodSync, closeSync, fsyncSync, openSync, renameSync, rmSync } from 'node:fs';
-import Database from 'better-sqlite3';
-import { CannotUse, checkKnown } from '../db/known.ts';
-import { MIGRATIONS, pending } from '../db/migrate.ts';
+import type { Database } from 'better-sqlite3';
+import { lookInThread } from './lookInThread.ts';
 
 const flushed = (path: string): void => {
   const file = openSync(path, 'r+');
@@ -16,20 +15,12 @@ const flushed = (path: string): void => {
  * Copies a data file by SQLite's own online backup, while it is in use, and looks at every page of the copy before it gets its name: there is a
  * whole one, or none. @param to a path nothing is at yet @throws CannotUse, or what SQLite says (a full disk)
  */
-export const copyWhole = async (db: Database.Database, to: string): Promise<void> => {
+export const copyWhole = async (db: Database, to: string): Promise<void> => {
   const making = `${to}.making`;
   try {
     rmSync(making, { force: true });
     await db.backup(making);
-    const copy = new Database(making);
-    try {
-      // One file, without a log beside it.
-      copy.pragma('journal_mode = DELETE');
-      checkKnown(copy, MIGRATIONS);
-      if (pending(copy) === MIGRATIONS.length) throw new CannotUse('it is empty');
-    } finally {
-      copy.close();
-    }
+    await lookInThread('check', making);
     // Names and answers of children, for whoever runs Hoppel alone.
     chmodSync(making, 0o600);
     flushed(making);

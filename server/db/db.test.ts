@@ -45,6 +45,7 @@ describe('the data file', () => {
       '0021_calendar.sql',
       '0022_marking_rules.sql',
       '0023_wrong_clocks.sql',
+      '0024_alone_since.sql',
     ]);
     again.close();
   });
