@@ -16,17 +16,19 @@ const hoppel = await startHoppel({ demo: false });
 // Half of the unit lies behind the class.
 const [room] = await openClasses(hoppel, 1, '2026-11-10');
 const stations = await manyStations(hoppel, [room!], CHILDREN);
-const ask = async (method: string, path: string, body?: unknown): Promise<unknown> => {
+/** What comes back, unread: reading a large file would hold up the tablets here, not the server. */
+const ask = async (method: string, path: string, body?: unknown): Promise<Buffer> => {
   const reply = await fetch(`${hoppel.url}/api${path}`, {
     method,
     headers: { 'Content-Type': 'application/json' },
     ...(body !== undefined && { body: JSON.stringify(body) }),
   });
-  const bytes = await reply.arrayBuffer();
-  if (!reply.ok) throw new Error(`${path}: ${reply.status} ${Buffer.from(bytes).toString().slice(0, 200)}`);
-  return reply.headers.get('content-type')?.includes('json') ? JSON.parse(Buffer.from(bytes).toString()) : undefined;
+  const bytes = Buffer.from(await reply.arrayBuffer());
+  if (!reply.ok) throw new Error(`${path}: ${reply.status} ${bytes.toString().slice(0, 200)}`);
+  return bytes;
 };
-const { lessons, settings } = (await ask('GET', '/classroom')) as Classroom;
+const read = async <T>(path: string): Promise<T> => JSON.parse((await ask('GET', path)).toString()) as T;
+const { lessons, settings } = await read<Classroom>('/classroom');
 const past = lessons.filter(({ day }) => day <= TODAY);
 const checks = past.filter(({ kind }) => kind === 'check');
 /** Every child answers every ticket so far, a third of them another child's right answer. */
@@ -62,7 +64,7 @@ const WORK: Readonly<Record<string, () => Promise<unknown>>> = {
   'a rehearsal': () => ask('POST', '/rehearsal', { id: newId(), lessonId: nextLesson.id }),
   'a backup': () => ask('POST', '/backups'),
   'a backup, looked into': async () => {
-    const { backups } = (await ask('GET', '/backups')) as Backups;
+    const { backups } = await read<Backups>('/backups');
     await ask('GET', `/backups/${encodeURIComponent(backups[0]!.name)}`);
   },
   settings: () => ask('PUT', '/settings', settings),

@@ -1,4 +1,3 @@
-import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Database } from 'better-sqlite3';
 import type { Express } from 'express';
 import { v4 as newId } from 'uuid';
@@ -11,6 +10,7 @@ import { isRoundItem } from '../../core/rounds/index.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
 import { dayOf, type Now } from '../clock.ts';
+import { createGiveTurn } from '../common/giveTurn.ts';
 import { createSerialQueue } from '../common/serialQueue.ts';
 import { openEmpty } from '../db/emptyDatabase.ts';
 import { HoppelError } from '../errors/hoppelError.ts';
@@ -56,13 +56,14 @@ const ticketFrom = (lessons: readonly Lesson[], number: number): Lesson | undefi
 const believedOf = async (
   { children, judged, lessons }: Classroom,
   today: string,
+  giveTurn: () => Promise<void>,
 ): Promise<(Believed & { readonly seen: boolean })[]> => {
   const all: (Believed & { readonly seen: boolean })[] = [];
   for (const { id } of children.all()) {
     const { answers } = judged.ofChild(id);
     const { belief, shares } = judgeChild(answers, { lessons: taughtAgain(lessons, today) });
     all.push({ belief, skills: skillsOf(answers, shares.rules), seen: answers.length > 0 });
-    await nextTurn();
+    await giveTurn();
   }
   return all;
 };
@@ -83,7 +84,8 @@ export const createRehearsals = ({ build, now }: Parts) => {
   };
 
   const start = async (id: string, classroom: Classroom, lesson: Lesson): Promise<Running> => {
-    const believed = await believedOf(classroom, dayOf(now()));
+    const giveTurn = createGiveTurn();
+    const believed = await believedOf(classroom, dayOf(now()), giveTurn);
     if (believed.length === 0) throw new HoppelError('no-children');
     const source = sourceOf(lesson);
     const lessons = classroom.lessons.all();
@@ -92,7 +94,7 @@ export const createRehearsals = ({ build, now }: Parts) => {
     const missed: number[] = [];
     for (const item of items) {
       missed.push(...expectedMisses(believed, [item]));
-      await nextTurn();
+      await giveTurn();
     }
     const ticket = ticketFrom(lessons, lesson.number);
     const about: Rehearsal = {
@@ -106,18 +108,18 @@ export const createRehearsals = ({ build, now }: Parts) => {
       tasks: items.map((item, i) => ({ item, missed: missed[i]! })),
       ticketAt: ticket !== undefined && lessons[ticket.number] !== undefined ? ticket.number + 1 : null,
     };
-    await nextTurn();
+    await giveTurn();
     const db = openEmpty();
-    await nextTurn();
+    await giveTurn();
     // The clock of the made-up school stands at the lesson's beginning and goes on from there.
     let [at, since] = [now(), performance.now()];
     const server = build(db, () => new Date(at.getTime() + performance.now() - since));
     const setClock = (to: Date): void => {
       [at, since] = [to, performance.now()];
     };
-    await nextTurn();
+    await giveTurn();
     const made = await fillSchool(
-      { db, classrooms: server.classrooms, setClock, seed: id },
+      { db, classrooms: server.classrooms, setClock, seed: id, giveTurn },
       { classroom, lesson, believed },
     );
     return {

@@ -1,4 +1,3 @@
-import { setImmediate as nextTurn } from 'node:timers/promises';
 import type { Database } from 'better-sqlite3';
 import { v4 as newId } from 'uuid';
 import type { Lesson } from '../../contract/index.ts';
@@ -10,7 +9,7 @@ import { createClassRepository } from '../classes/classRepository.ts';
 import { createClassSetUp } from '../classes/setUpClass.ts';
 import type { Classroom } from '../classroom/classroom.ts';
 import type { Classrooms } from '../classroom/classrooms.ts';
-import { readUnitFile, writeUnitFile } from '../plan/unitFile.ts';
+import { unitFileOf } from '../plan/unitFile.ts';
 
 /** What a rehearsal is drawn from. */
 export interface DrawnFrom {
@@ -24,6 +23,8 @@ interface Parts {
   /** Sets the clock of the made-up school. */
   readonly setClock: (to: Date) => void;
   readonly seed: string;
+  /** Lets others have their turn between two steps. */
+  readonly giveTurn: () => Promise<void>;
 }
 
 /** A made-up class of as many children as the real one has. */
@@ -56,9 +57,12 @@ const drawClass = (believed: readonly Believed[], rng: Rng): { picture: Picture;
 };
 
 /** The unit of the real class, and what became of its lessons. */
-const copyUnit = (from: Classroom, to: Classroom): void => {
+const copyUnit = async (from: Classroom, to: Classroom, giveTurn: () => Promise<void>): Promise<void> => {
   const plan = from.planner.plan();
-  to.planner.readIn(newId(), readUnitFile(writeUnitFile('', plan)));
+  const file = unitFileOf('', plan);
+  await giveTurn();
+  to.planner.readIn(newId(), file);
+  await giveTurn();
   const copied = to.lessons.all();
   plan.lessons.forEach(({ outcome }, i) => {
     if (outcome === 'left-out') to.planner.changeNow(newId(), { kind: 'outcome', lessonId: copied[i]!.id, outcome });
@@ -67,7 +71,7 @@ const copyUnit = (from: Classroom, to: Classroom): void => {
 
 /** What the made-up children answered in the lessons before, as they would have; others have their turn between two children. */
 const answerBefore = async (
-  { db, setClock, seed }: Parts,
+  { db, setClock, seed, giveTurn }: Parts,
   made: MadeUpClass,
   { classroom: real, lesson }: DrawnFrom,
 ): Promise<void> => {
@@ -88,20 +92,20 @@ const answerBefore = async (
     setClock(new Date(`${one.day}${AT}`));
     for (const [childId, child] of made.children) {
       answer(one, childId, child);
-      await nextTurn();
+      await giveTurn();
     }
   }
 };
 
 /** Fills an empty school with a class that is drawn from a real one, on the morning of the lesson. */
 export const fillSchool = async (parts: Parts, from: DrawnFrom): Promise<MadeUpClass> => {
-  const { db, classrooms, setClock, seed } = parts;
+  const { db, classrooms, setClock, seed, giveTurn } = parts;
   const { classroom: real, lesson, believed } = from;
   const rng = seededRng(seedFromText(`class ${seed}`));
   // The unit comes into a class of which nothing is past.
   setClock(new Date(`${real.lessons.all()[0]!.day}T07:00:00`));
   const drawn = drawClass(believed, rng);
-  await nextTurn();
+  await giveTurn();
   createClassSetUp({ db, classes: createClassRepository(db), classrooms })({
     id: newId(),
     name: real.row().name,
@@ -111,9 +115,9 @@ export const fillSchool = async (parts: Parts, from: DrawnFrom): Promise<MadeUpC
   const classroom = classrooms.opened();
   classroom.settings.save(real.settings.one());
   classroom.change({ thresholds: real.row().thresholds });
-  await nextTurn();
-  copyUnit(real, classroom);
-  await nextTurn();
+  await giveTurn();
+  await copyUnit(real, classroom, giveTurn);
+  await giveTurn();
   const byName = new Map(drawn.map(({ picture, child }) => [nameOf(picture), child]));
   const children = new Map(classroom.children.all().map(({ id, name }) => [id, byName.get(name)!]));
   const made = { classroom, children };
