@@ -53,7 +53,9 @@ describe('what is said of a child whose answers are gone on with', () => {
     const answers: JudgedAnswer[] = [];
     for (let i = 0; i < 60; i++) {
       // Some come late, and now and then one does not count any more.
-      answers.push(made(i % 7 === 3 ? pick(rng, WRONG_RULES) : rule, Math.max(0, Math.floor(i / 8) - (i % 11 === 5 ? 2 : 0))));
+      answers.push(
+        made(i % 7 === 3 ? pick(rng, WRONG_RULES) : rule, Math.max(0, Math.floor(i / 8) - (i % 11 === 5 ? 2 : 0))),
+      );
       if (i % 13 === 12) answers.splice(i % 5, 1);
       if (i % 3 === 0) expect(said(answers)).toEqual(createSaid()(answers.map((answer) => ({ ...answer }))));
     }

@@ -24,4 +24,11 @@ export { historyOf, type DayOfChild } from './history.ts';
 export { triedOf, type Deed, type ShownIn, type Tried } from './tried.ts';
 export { hiddenRules } from './hidden.ts';
 export { judge, judgement, type CountedAnswer, type JudgedAnswer, type Judgement } from './judged.ts';
-export { childAtCheck, createAtCheck, summariseCheck, type Check, type CheckSummary, type ChildAtCheck } from './summary.ts';
+export {
+  childAtCheck,
+  createAtCheck,
+  summariseCheck,
+  type Check,
+  type CheckSummary,
+  type ChildAtCheck,
+} from './summary.ts';

@@ -56,11 +56,8 @@ export interface Evening {
   readonly belief: Belief;
 }
 /** What is believed when another day begins. */
-const changedUntil = (
-  { day, belief }: Evening,
-  to: string,
-  lessons: readonly string[],
-): Belief => withChange(belief, chanceOfChange(day, to, lessons));
+const changedUntil = ({ day, belief }: Evening, to: string, lessons: readonly string[]): Belief =>
+  withChange(belief, chanceOfChange(day, to, lessons));
 
 /** Answers that say something, by their day. */
 interface Days {

@@ -50,8 +50,7 @@ export const skillsOf = (
   const skills: Partial<Record<Skill, Mastery>> = {};
   for (const [skill, days] of alikeOf(answers)) {
     const evidence: Evidence[] = [];
-    for (const [day, alike] of days)
-      if (day <= until) for (const one of alike) evidence.push(showing(one, rules));
+    for (const [day, alike] of days) if (day <= until) for (const one of alike) evidence.push(showing(one, rules));
     if (evidence.length > 0) skills[skill] = mastery(evidence);
   }
   return skills;

@@ -5,7 +5,10 @@ const FILE = {
   format: 'classes',
   templates: [{ name: 'Warm-up "A"', content: { parts: [{ times: [{ at: 3 }] }] } }],
   classes: [
-    { child: [{ name: 'Ada \\ "{[', deep: { of: [[{ a: 1 }]] } }, { name: 'Ольга 李明 🦉' }], note: [{ text: 'a]}b' }] },
+    {
+      child: [{ name: 'Ada \\ "{[', deep: { of: [[{ a: 1 }]] } }, { name: 'Ольга 李明 🦉' }],
+      note: [{ text: 'a]}b' }],
+    },
     { child: [], note: [{ text: '' }, 7, ['no row'], 'no row'] },
   ],
 };

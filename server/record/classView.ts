@@ -118,9 +118,7 @@ export const createClassView = (parts: Parts) => {
       const deeds = deedsFor(parts, child.id, dayOf(now()));
       // Who has only been right has nothing to be told.
       const next =
-        missed > 0
-          ? tellingTasks(belief, childView.toAsk(), undefined, { waiting, asked: totalsOf(own).tasks })
-          : [];
+        missed > 0 ? tellingTasks(belief, childView.toAsk(), undefined, { waiting, asked: totalsOf(own).tasks }) : [];
       return {
         child,
         skills,

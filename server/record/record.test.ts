@@ -142,9 +142,12 @@ describe('the answers of a child that are looked at', () => {
     const [other] = (await theChild(3)).answers;
     expect((await looked(`?only=${other!.id}`)).answers).toEqual([]);
   });
-  it.each(['count=0', 'count=x', 'skill=flying', 'only=', 'only=1,2', 'page=2'])('are refused for %s', async (query) => {
-    await school.get(`/record/children/2?${query}`).expect(400);
-  });
+  it.each(['count=0', 'count=x', 'skill=flying', 'only=', 'only=1,2', 'page=2'])(
+    'are refused for %s',
+    async (query) => {
+      await school.get(`/record/children/2?${query}`).expect(400);
+    },
+  );
 });
 
 describe('a child', () => {

@@ -30,7 +30,12 @@ export const recordRoutes = (find: FindClassroom): Router => {
     res.json(find(req).forecastBase() satisfies ForecastBase);
   });
   router.get('/children/:id', (req, res) => {
-    res.json(find(req).classView.ofChild(ChildId.parse(req.params['id']), AnswersWished.parse(req.query)) satisfies ChildAnswers);
+    res.json(
+      find(req).classView.ofChild(
+        ChildId.parse(req.params['id']),
+        AnswersWished.parse(req.query),
+      ) satisfies ChildAnswers,
+    );
   });
   router.get('/children/:id/history', (req, res) => {
     res.json(find(req).classView.historyOf(ChildId.parse(req.params['id'])) satisfies ChildHistory);

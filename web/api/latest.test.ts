@@ -114,7 +114,14 @@ describe('a lookout', () => {
 describe('a state', () => {
   it('is news when it says something else than the one before it', () => {
     const isNews = createIsNews();
-    const states = [{ children: [1] }, { children: [1] }, { children: [1, 2] }, { children: [1] }, undefined, undefined];
+    const states = [
+      { children: [1] },
+      { children: [1] },
+      { children: [1, 2] },
+      { children: [1] },
+      undefined,
+      undefined,
+    ];
     expect(states.map(isNews)).toEqual([true, false, true, true, true, false]);
   });
 });
