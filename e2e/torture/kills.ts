@@ -22,8 +22,10 @@ export interface Killed {
 }
 
 const TABLETS = 8;
-/** Milliseconds from the first answer to the cut: at least, and more by chance. */
-const CUT_AFTER = { least: 150, more: 700 };
+/** Milliseconds from the first answer that is kept to the cut: at least, and more by chance. */
+const CUT_AFTER = { least: 50, more: 700 };
+/** Milliseconds the first answer may take after a start. */
+const FIRST_MS = 10_000;
 
 const answerOf = (childId: number, hour: number): PostAnswer => {
   const item: Item = { kind: 'set', shown: timeOf(hour) };
@@ -46,13 +48,16 @@ export const killUnderLoad = async (hoppel: Hoppel, kills: number, rng: Rng): Pr
   const sent = new Set<string>();
   const acknowledged = new Set<string>();
   let refused = 0;
+  let isKept: () => void = () => undefined;
   /** @returns false when the server was not reached */
   const send = async (tablet: BareTablet, answer: PostAnswer): Promise<boolean> => {
     sent.add(answer.id);
     try {
       const { status } = await tablet.send('POST', '/answers', answer);
-      if (status === 200 || status === 201) acknowledged.add(answer.id);
-      else refused += 1;
+      if (status === 200 || status === 201) {
+        acknowledged.add(answer.id);
+        isKept();
+      } else refused += 1;
       return true;
     } catch {
       // The connection broke: whether it was kept nobody knows here.
@@ -71,7 +76,9 @@ export const killUnderLoad = async (hoppel: Hoppel, kills: number, rng: Rng): Pr
     }
   };
   for (let kill = 0; kill < kills; kill++) {
+    const first = new Promise<void>((kept) => (isKept = kept));
     const working = tablets.map(work);
+    await Promise.race([first, wait(FIRST_MS)]);
     await wait(CUT_AFTER.least + rng() * CUT_AFTER.more);
     await hoppel.kill();
     await Promise.all(working);
