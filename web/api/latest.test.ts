@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { createIsNews, createLatest, createLookout, createNewest, createTurns } from './latest.ts';
+import { createLatest, createLookout, createNewest, createTurns, saysSame } from './latest.ts';
 
 /** Looks that are answered when the test says so. */
 const openLooks = () => {
@@ -111,17 +111,8 @@ describe('a lookout', () => {
   });
 });
 
-describe('a state', () => {
-  it('is news when it says something else than the one before it', () => {
-    const isNews = createIsNews();
-    const states = [
-      { children: [1] },
-      { children: [1] },
-      { children: [1, 2] },
-      { children: [1] },
-      undefined,
-      undefined,
-    ];
-    expect(states.map(isNews)).toEqual([true, false, true, true, true, false]);
-  });
+it('says the same as another one of the same words, and something else than none', () => {
+  expect(saysSame({ children: [1] }, { children: [1] })).toBe(true);
+  expect(saysSame({ children: [1] }, { children: [1, 2] })).toBe(false);
+  expect(saysSame({ children: [1] }, undefined)).toBe(false);
 });

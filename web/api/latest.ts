@@ -41,16 +41,8 @@ export const createNewest = <T>(keep: (fresh: T) => void) => {
   };
 };
 
-/** @returns tells whether a state says something else than the one before it */
-export const createIsNews = (): ((state: unknown) => boolean) => {
-  let before: string | undefined;
-  return (state) => {
-    const says = JSON.stringify(state);
-    const isNews = says !== before;
-    before = says;
-    return isNews;
-  };
-};
+/** Does a state say what another one says? */
+export const saysSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /**
  * Does one thing after the other: what is begun before the last is kept starts from what that left, or it would undo it.

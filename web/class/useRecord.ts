@@ -1,7 +1,7 @@
 import { ref, shallowRef, watch, type ShallowRef } from 'vue';
 import type { z } from 'zod';
 import { get } from '../api/client.ts';
-import { createIsNews, createLookout, createNewest } from '../api/latest.ts';
+import { createLookout, createNewest, saysSame } from '../api/latest.ts';
 import { useBoardStore } from '../stores/board.ts';
 import { usePlanStore } from '../stores/plan.ts';
 import { problemKey } from '../words/problemWords.ts';
@@ -13,10 +13,9 @@ export const useRecord = <S extends z.ZodType>(schema: S, path: () => string) =>
   const problem = ref<string>();
   const board = useBoardStore();
   const plan = usePlanStore();
-  const isNews = createIsNews();
   const { take, refresh } = createNewest<z.output<S>>((fresh) => {
     // What follows from a view is worked out anew only where there is something new.
-    if (isNews(fresh)) data.value = fresh;
+    if (!saysSame(fresh, data.value)) data.value = fresh;
     problem.value = undefined;
   });
   const look = async (): Promise<z.output<S> | undefined> => {
