@@ -6,6 +6,7 @@ const desk = (stored: Record<string, string> = {}) => {
   const words = new Map(Object.entries(stored));
   const kept = new Map<number, string>();
   let away = false;
+  let isReplyLost = false;
   let work: (() => void)[] = [];
   const outbox = createNoteOutbox({
     storage: {
@@ -22,7 +23,7 @@ const desk = (stored: Record<string, string> = {}) => {
       const now = kept.get(id) ?? '';
       if (seen !== undefined && now !== seen && now !== note) return Promise.resolve(now);
       kept.set(id, note);
-      return Promise.resolve(undefined);
+      return isReplyLost ? Promise.reject(new Error('lost')) : Promise.resolve(undefined);
     },
     later: (then) => {
       work.push(then);
@@ -34,6 +35,8 @@ const desk = (stored: Record<string, string> = {}) => {
     kept,
     words,
     setAway: (is: boolean) => (away = is),
+    /** What is sent is kept, and nobody here hears of it. */
+    loseReplies: (is: boolean) => (isReplyLost = is),
     /** Another window writes. */
     setTheirs: (id: number, note: string) => kept.set(id, note),
     /** Lets every timer run out, and what they began come to an end. */
@@ -68,6 +71,23 @@ describe('notes on their way', () => {
     await pass();
     expect(kept.get(8)).toBe('Bring the big clock.');
     expect(outbox.status(8)).toBe('kept');
+  });
+  it('of which the reply was lost are kept once, however often they were tried again with more behind them', async () => {
+    const { outbox, kept, loseReplies, setAway, pass } = desk();
+    loseReplies(true);
+    outbox.type(8, 'Bring the big clock.', '');
+    await pass();
+    loseReplies(false);
+    setAway(true);
+    outbox.type(8, 'Bring the big clock. And', '');
+    await pass();
+    outbox.type(8, 'Bring the big clock. And the sundial.', '');
+    await pass();
+    setAway(false);
+    await pass();
+    await pass();
+    expect(kept.get(8)).toBe('Bring the big clock. And the sundial.');
+    expect([outbox.status(8), outbox.merged.value]).toEqual(['kept', 0]);
   });
   it('of two lessons do not get in each other’s way', async () => {
     const { outbox, kept, pass } = desk();

@@ -29,8 +29,8 @@ export const createNoteOutbox = ({ storage, send, later }: Parts) => {
   const failing = ref(new Set<number>());
   const waiting = ref(new Set<number>());
   const merged = ref(0);
-  /** What was sent last of each: a reply that was lost leaves it there, and it is nobody else's. */
-  const sentLast = new Map<number, string>();
+  /** All that was sent of each since it was kept last: where a reply was lost any of it may be there, and it is nobody else's. */
+  const sentSince = new Map<number, Set<string>>();
   const timers = new Map<number, ReturnType<typeof setTimeout>>();
 
   const draft = (id: number): string | undefined => storage.getItem(PREFIX + id) ?? undefined;
@@ -45,8 +45,8 @@ export const createNoteOutbox = ({ storage, send, later }: Parts) => {
     const sent = draft(id);
     if (sent === undefined) return;
     let theirs: string | undefined;
-    const before = sentLast.get(id);
-    sentLast.set(id, sent);
+    const before = new Set(sentSince.get(id));
+    sentSince.set(id, new Set(before).add(sent));
     try {
       theirs = await send(id, sent, storage.getItem(SEEN + id) ?? undefined);
     } catch {
@@ -59,11 +59,14 @@ export const createNoteOutbox = ({ storage, send, later }: Parts) => {
       // Both are kept, the other window's first: whoever comes next sees them.
       const mine = draft(id) ?? sent;
       storage.setItem(SEEN + id, theirs);
-      if (theirs !== before) storage.setItem(PREFIX + id, theirs === '' ? mine : `${theirs}\n${mine}`);
-      merged.value += 1;
+      if (!before.has(theirs)) {
+        storage.setItem(PREFIX + id, theirs === '' ? mine : `${theirs}\n${mine}`);
+        merged.value += 1;
+      }
       plan(id, 0);
       return;
     }
+    sentSince.delete(id);
     // More may have been typed while it was on its way; then its own timer sends it, as a change of what was sent.
     if (draft(id) !== sent) return storage.setItem(SEEN + id, sent);
     storage.removeItem(PREFIX + id);
