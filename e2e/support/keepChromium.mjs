@@ -19,7 +19,16 @@ const isThere = () => {
 
 const browser = spawn(chromium, [`--user-data-dir=${profile}`, '--remote-debugging-port=0', ...flags, 'about:blank'], {
   stdio: 'ignore',
+  // A group of its own: what is started may be a script, and Chromium a child of it that no signal to the script reaches.
+  detached: true,
 });
+const tellBrowser = (signal) => {
+  try {
+    process.kill(-browser.pid, signal);
+  } catch {
+    // Nobody of the group is left.
+  }
+};
 const driver = spawn(chromedriver, ['--port=0'], { stdio: ['ignore', 'pipe', 'ignore'] });
 const driverPort = new Promise((found) => {
   let text = '';
@@ -33,9 +42,11 @@ const end = async () => {
   rmSync(said, { force: true });
   driver.kill();
   if (browser.exitCode === null) {
-    browser.kill();
+    tellBrowser('SIGTERM');
     await new Promise((ended) => browser.once('exit', ended));
   }
+  await later(LOOK_MS);
+  tellBrowser('SIGKILL');
   // What Chromium began to write as it ended may still come.
   rmSync(profile, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
   process.exit();
