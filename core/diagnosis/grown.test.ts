@@ -44,7 +44,7 @@ const createSaid = () => {
   };
 };
 
-describe('what is said of a child whose answers are gone on with', () => {
+describe('what is said of a child as answers are added', () => {
   it.each<[string, WrongRule | undefined]>([
     ['knows', undefined],
     ...(['hands-swapped', 'coming-hour', 'one-zero'] as const).map((rule): [string, WrongRule] => [rule, rule]),
@@ -60,7 +60,7 @@ describe('what is said of a child whose answers are gone on with', () => {
       if (i % 3 === 0) expect(said(answers)).toEqual(createSaid()(answers.map((answer) => ({ ...answer }))));
     }
   });
-  it('goes by the lessons there are by now', () => {
+  it('changes with the days of the lessons', () => {
     const answers = Array.from({ length: 30 }, (_, i) => made('coming-hour', Math.floor(i / 6)));
     const history = (some: readonly JudgedAnswer[], lessons: readonly string[]) =>
       historyOf(some, ['oclock-read', 'half-past-read'], lessons);

@@ -12,17 +12,17 @@ export interface DayOfChild {
   readonly skills: Partial<Record<Skill, Mastery>>;
 }
 
-/** Days that are looked back on, oldest first, as far as they have been gone through. */
+/** The days worked out so far, oldest first. */
 interface Past {
   /** Skills asked on each day. */
   readonly asked: Map<string, Set<Skill>>;
   readonly days: DayOfChild[];
   /** What was believed on the evening before the last of them; one alone is kept, for each takes the memory of a year of days. */
   evening: Evening | undefined;
-  /** Lessons they were gone through with. */
+  /** Days of the lessons they were worked out with, with commas. */
   lessons: string;
 }
-/** What was gone through from a day on is gone through again. */
+/** Drops what was worked out from a day on, so that it is worked out again. */
 const forget = (past: Past, from: string): void => {
   while (past.days.length > 0 && past.days.at(-1)!.day >= from) past.days.pop();
   if (past.evening !== undefined && past.evening.day >= from) past.evening = undefined;
@@ -37,7 +37,7 @@ const pastOf = createGrowing<JudgedAnswer, Past>(
     forget(past, day);
   },
 );
-/** Goes through the days that are still to be gone through. */
+/** Works out the days that are still missing. */
 const goOn = (past: Past, answers: readonly JudgedAnswer[], lessons: readonly string[]): void => {
   const last = past.days.at(-1)?.day ?? '';
   const ahead = [...past.asked.keys()].filter((day) => day > last).sort();
@@ -57,8 +57,8 @@ const goOn = (past: Past, answers: readonly JudgedAnswer[], lessons: readonly st
 };
 
 /**
- * How far one child had come at the end of each day it answered, oldest first. Days that were gone through once are not gone through again
- * as long as nothing is added to them.
+ * How far one child had come at the end of each day it answered, oldest first. A day is worked out once, and again only
+ * when an answer is added to it or to a day before it.
  * @param answers of that child alone, oldest first @param skills those that are looked at
  * @param lessons days of lessons about reasons that were taught (YYYY-MM-DD)
  */
